@@ -1,0 +1,54 @@
+package app.impendium.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+
+/** Gathers everything wrong with a case, so that a user hears of all of it at once. */
+public final class Findings {
+    private final List<Finding> all = new ArrayList<>();
+
+    /**
+     * What {@code build} makes of one field, or nothing if it refuses.
+     *
+     * @param field the field's path; replaces the name under which a value type reports itself
+     */
+    public <T> Optional<T> field(String field, Supplier<T> build) {
+        return gather(build, finding -> finding.at(field));
+    }
+
+    /**
+     * What {@code build} makes of several fields together, or nothing if it refuses.
+     *
+     * @param outer the path in which the findings' own fields lie; empty for none
+     */
+    public <T> Optional<T> group(String outer, Supplier<T> build) {
+        return gather(build, finding -> outer.isEmpty() ? finding : finding.within(outer));
+    }
+
+    public void add(Finding finding) {
+        all.add(finding);
+    }
+
+    /**
+     * Ends the gathering.
+     *
+     * @throws CaseException if anything was found
+     */
+    public void throwIfAny() {
+        if (!all.isEmpty()) {
+            throw new CaseException(all);
+        }
+    }
+
+    private <T> Optional<T> gather(Supplier<T> build, UnaryOperator<Finding> place) {
+        try {
+            return Optional.of(build.get());
+        } catch (CaseException e) {
+            e.findings().stream().map(place).forEach(all::add);
+            return Optional.empty();
+        }
+    }
+}

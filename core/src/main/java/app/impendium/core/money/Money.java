@@ -1,0 +1,87 @@
+package app.impendium.core.money;
+
+import app.impendium.core.finding.CaseException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
+
+/**
+ * An amount in whole cents of the case's currency: 12345 is 123.45. May be negative, as a difference is. Immutable.
+ *
+ * @param cents the amount, hundredths of the currency's unit
+ */
+public record Money(long cents) implements Comparable<Money> {
+    public static final Money ZERO = new Money(0);
+
+    /** The largest price or loan: 999,999,999.99. */
+    public static final Money LARGEST = new Money(99_999_999_999L);
+
+    public static Money ofCents(long cents) {
+        return new Money(cents);
+    }
+
+    /**
+     * The amount given in units of the currency: {@code of("123.45")} is 12345 cents.
+     *
+     * @throws ArithmeticException if it has a fraction of a cent or does not fit
+     */
+    public static Money of(String amount) {
+        return new Money(new BigDecimal(amount).movePointRight(2).longValueExact());
+    }
+
+    /** The nearest whole cent to an amount in cents; half a cent goes up. */
+    public static Money nearest(BigDecimal cents) {
+        return new Money(cents.setScale(0, RoundingMode.HALF_UP).longValueExact());
+    }
+
+    public Money plus(Money other) {
+        return new Money(Math.addExact(cents, other.cents));
+    }
+
+    public Money minus(Money other) {
+        return new Money(Math.subtractExact(cents, other.cents));
+    }
+
+    public Money times(long factor) {
+        return new Money(Math.multiplyExact(cents, factor));
+    }
+
+    /** A part of a yearly or other total, to the nearest cent, half a cent up. */
+    public Money dividedBy(long divisor) {
+        return nearest(BigDecimal.valueOf(cents).divide(BigDecimal.valueOf(divisor), 10, RoundingMode.HALF_UP));
+    }
+
+    public boolean isZero() {
+        return cents == 0;
+    }
+
+    public boolean isAbove(Money other) {
+        return cents > other.cents;
+    }
+
+    /**
+     * This amount, if it lies from {@code least} to {@code most}, both inclusive.
+     *
+     * @throws CaseException if it lies outside, naming {@code field}
+     */
+    public Money within(Money least, Money most, String field) {
+        if (cents < least.cents || cents > most.cents) {
+            throw CaseException.of(field, toString(), least + " to " + most);
+        }
+        return this;
+    }
+
+    @Override
+    public int compareTo(Money other) {
+        return Long.compare(cents, other.cents);
+    }
+
+    /** The amount with two decimals and commas between thousands: 1,604.17. */
+    @Override
+    public String toString() {
+        return new DecimalFormat("#,##0.00", DecimalFormatSymbols.getInstance(Locale.ROOT))
+                .format(BigDecimal.valueOf(cents, 2));
+    }
+}

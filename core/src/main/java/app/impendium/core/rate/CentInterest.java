@@ -1,0 +1,54 @@
+package app.impendium.core.rate;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+
+/**
+ * Interest on a balance in whole cents, half a cent up, without a division.
+ *
+ * <p>The rate is held as a whole number of 2^-64ths, so that the high word of its product with the balance is the whole
+ * cents and the low word is the fraction. The rate is off by at most half of its last place, the fraction therefore by
+ * less than the balance. Only where it lies that close to a half does the last place matter: about one line in a
+ * hundred million, and every true half cent. Those few are computed again from the exact rate.
+ */
+final class CentInterest {
+    private static final BigDecimal TWO_TO_64 = new BigDecimal(BigInteger.ONE.shiftLeft(64));
+    private static final BigDecimal HALF = new BigDecimal("0.5");
+
+    private final long rate;
+    private final BigInteger numerator;
+    private final BigInteger denominator;
+
+    private CentInterest(BigDecimal rate, BigInteger numerator, BigInteger denominator) {
+        // A rate of a half or more would not fit below the sign; 30 % yearly, the highest, is 0.3449 when compounded.
+        if (rate.compareTo(HALF) >= 0) {
+            throw new IllegalArgumentException("rate per payment must be below 0.5, but was " + rate);
+        }
+        this.rate = rate.multiply(TWO_TO_64).setScale(0, RoundingMode.HALF_EVEN).longValueExact();
+        this.numerator = numerator;
+        this.denominator = denominator;
+    }
+
+    static CentInterest rational(BigDecimal rate, BigInteger numerator, BigInteger denominator) {
+        return new CentInterest(rate, numerator, denominator);
+    }
+
+    static CentInterest irrational(BigDecimal rate) {
+        return new CentInterest(rate, rate.unscaledValue(), BigInteger.TEN.pow(rate.scale()));
+    }
+
+    long on(long balance) {
+        long fraction = balance * rate;
+        long fromHalf = fraction - Long.MIN_VALUE;
+        if (fromHalf >= -balance && fromHalf <= balance) {
+            return exactlyOn(balance);
+        }
+        return Math.multiplyHigh(balance, rate) + (fraction >>> 63);
+    }
+
+    private long exactlyOn(long balance) {
+        BigInteger twice = numerator.multiply(BigInteger.valueOf(2 * balance));
+        return twice.add(denominator).divide(denominator.shiftLeft(1)).longValueExact();
+    }
+}

@@ -1,0 +1,40 @@
+package app.impendium.core.loan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.rate.PaymentFrequency;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LoanTermTest {
+
+    @ParameterizedTest
+    @CsvSource({"360, MONTHLY, 360", "330, BIWEEKLY, 715", "600, WEEKLY, 2600", "7, SEMI_MONTHLY, 14", "12, YEARLY, 1"})
+    void countsItsPayments(int months, PaymentFrequency frequency, int payments) {
+        assertThat(new LoanTerm(months).payments(frequency)).isEqualTo(payments);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "7, WEEKLY, 7 months is not a whole number of these payments: the nearest terms are 6 months or 9 months.",
+        "1, YEARLY, 1 month is not a whole number of these payments: the nearest terms are 1 year.",
+        "13, QUARTERLY, 1 year 1 month is not a whole number of these payments: the nearest terms are 1 year or 1 year 3 months."
+    })
+    void namesTheNearestTermsOfWholePayments(int months, PaymentFrequency frequency, String message) {
+        LoanTerm term = new LoanTerm(months);
+        assertThatThrownBy(() -> term.payments(frequency))
+                .isInstanceOf(CaseException.class)
+                .hasMessage(message);
+    }
+
+    @Test
+    void runsFromAMonthToFiftyYears() {
+        assertThat(LoanTerm.ofYears(50).months()).isEqualTo(600);
+        assertThatThrownBy(() -> new LoanTerm(0)).isInstanceOf(CaseException.class);
+        assertThatThrownBy(() -> new LoanTerm(601))
+                .hasMessage("50 years 1 month is not allowed here, only 1 month to 50 years.");
+    }
+}

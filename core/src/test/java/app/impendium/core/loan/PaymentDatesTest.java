@@ -1,0 +1,49 @@
+package app.impendium.core.loan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.rate.PaymentFrequency;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PaymentDatesTest {
+
+    @ParameterizedTest
+    @CsvSource({
+        "MONTHLY, 2027-01-31, 2, 2027-02-28",
+        "MONTHLY, 2027-01-31, 3, 2027-03-31",
+        "MONTHLY, 2027-03-01, 360, 2057-02-01",
+        "QUARTERLY, 2027-11-30, 2, 2028-02-29",
+        "YEARLY, 2028-02-29, 2, 2029-02-28",
+        "BIWEEKLY, 2027-01-22, 27, 2028-01-21",
+        "ACCELERATED_WEEKLY, 2027-01-22, 2, 2027-01-29",
+        "SEMI_MONTHLY, 2027-01-01, 2, 2027-01-16",
+        "SEMI_MONTHLY, 2027-01-01, 3, 2027-02-01",
+        "SEMI_MONTHLY, 2027-01-15, 4, 2027-02-28",
+        "SEMI_MONTHLY, 2027-01-15, 6, 2027-03-30",
+        "SEMI_MONTHLY, 2027-01-31, 2, 2027-02-16",
+        "SEMI_MONTHLY, 2027-01-31, 3, 2027-02-28"
+    })
+    void keepsTheDayOfTheMonth(PaymentFrequency frequency, LocalDate first, int payment, LocalDate due) {
+        assertThat(new PaymentDates(first, frequency).of(payment)).isEqualTo(due);
+    }
+
+    @Test
+    void startsOnTheFirstOfTheSecondMonthAfterClosing() {
+        assertThat(PaymentDates.firstAfterClosing(LocalDate.parse("2026-12-31")))
+                .isEqualTo("2027-02-01");
+    }
+
+    @Test
+    void refusesADateOutsideItsRange() {
+        assertThat(new PaymentDates(LocalDate.parse("1950-01-01"), PaymentFrequency.MONTHLY).of(1))
+                .isEqualTo("1950-01-01");
+        assertThatThrownBy(() -> new PaymentDates(LocalDate.parse("1949-12-31"), PaymentFrequency.MONTHLY))
+                .isInstanceOf(CaseException.class)
+                .hasMessage("1949-12-31 is not allowed here, only a date from 1950 to 2150.");
+    }
+}
