@@ -1,0 +1,2 @@
+/** Practices, their advisors, and signing in. */
+package app.impendium.server.account;

@@ -1,0 +1,101 @@
+package app.impendium.server.casefile;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.problem.RefusedException;
+import java.net.URI;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cases over HTTP. A state is named by its entity tag: what changes one says which it has seen. */
+@RestController
+class CaseController {
+    private static final Pattern REVISION_TAG = Pattern.compile("\"(\\d{1,9})\"");
+    private static final int MOST_SEARCH_CHARACTERS = 200;
+
+    private final CaseStore store;
+    private final Clock clock;
+
+    CaseController(CaseStore store, Clock clock) {
+        this.store = store;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/cases")
+    List<CaseSummary> search(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam(defaultValue = "") String search) {
+        boolean unlikeAnyTitle =
+                search.length() > MOST_SEARCH_CHARACTERS || search.chars().anyMatch(Character::isISOControl);
+        return unlikeAnyTitle ? List.of() : store.search(advisor, search);
+    }
+
+    /** The figures a new case starts from; the title is the advisor's to give. */
+    @GetMapping("/api/starting-case")
+    CaseDocument startingCase() {
+        return StartingCase.on(LocalDate.now(clock));
+    }
+
+    @PostMapping("/api/cases")
+    ResponseEntity<CaseView> create(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody CaseDocument document) {
+        CaseView created = store.create(advisor, document);
+        return ResponseEntity.created(URI.create("/api/cases/" + created.id()))
+                .eTag(created.eTag())
+                .body(created);
+    }
+
+    @GetMapping("/api/cases/{id}")
+    ResponseEntity<CaseView> read(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return answer(store.read(advisor, id));
+    }
+
+    @PutMapping("/api/cases/{id}")
+    ResponseEntity<CaseView> save(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) String seenTag,
+            @RequestBody CaseDocument document) {
+        int seen = revision(seenTag);
+        try {
+            return answer(store.save(advisor, id, seen, document));
+        } catch (OptimisticLockingFailureException e) {
+            // Someone saved between our look and our save: a second look finds theirs and answers with both states.
+            return answer(store.save(advisor, id, seen, document));
+        }
+    }
+
+    private static ResponseEntity<CaseView> answer(CaseView view) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .eTag(view.eTag())
+                .body(view);
+    }
+
+    private static int revision(String tag) {
+        Matcher matcher = REVISION_TAG.matcher(tag == null ? "" : tag);
+        if (!matcher.matches()) {
+            throw new RefusedException(
+                    HttpStatus.PRECONDITION_REQUIRED,
+                    "If-Match is needed",
+                    "Say with If-Match which saved state was changed, as \"3\".");
+        }
+        return Integer.parseInt(matcher.group(1));
+    }
+}

@@ -1,0 +1,60 @@
+package app.impendium.server.demo;
+
+import app.impendium.server.account.PracticeSetup;
+import app.impendium.server.account.PracticeSetup.NewAdvisor;
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.casefile.CaseStore;
+import app.impendium.server.evaluation.CaseDocument;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Sets up the demo practice with its cases in an empty database, where IMPENDIUM_DEMO asks for it. */
+@Component
+@ConditionalOnProperty("impendium.demo")
+class DemoPractice implements ApplicationRunner {
+    private static final String NAME = "Ostrander & Pell, Marrowby";
+    private static final String PASSWORD = "lantern-harbour-42";
+
+    /** The last is saved last, and so stands first in the list. */
+    private static final List<String> CASES = List.of("weir-house", "cinder-hill", "sorrel-street", "quarry-lane");
+
+    private final PracticeSetup setup;
+    private final CaseStore store;
+    private final JsonMapper json;
+
+    DemoPractice(PracticeSetup setup, CaseStore store, JsonMapper json) {
+        this.setup = setup;
+        this.store = store;
+        this.json = json;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (!setup.isEmpty()) {
+            return;
+        }
+        List<SignedInAdvisor> advisors = setup.create(
+                NAME,
+                List.of(
+                        new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", PASSWORD),
+                        new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", PASSWORD)));
+        for (int i = 0; i < CASES.size(); i++) {
+            store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i)));
+        }
+    }
+
+    private CaseDocument read(String name) throws IOException {
+        try (InputStream file = new ClassPathResource("demo/" + name + ".json").getInputStream()) {
+            return json.readValue(file, CaseDocument.class);
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package app.impendium.server.evaluation;
+
+import app.impendium.core.LoanOption;
+import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.HousingTerms;
+import app.impendium.core.cost.MoneyDown;
+import app.impendium.core.cost.PropertyTax;
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Finding;
+import app.impendium.core.finding.Findings;
+import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.money.Money;
+import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
+import java.math.BigDecimal;
+import java.util.Optional;
+
+/** Turns one option of a case document into the option that the computation knows. */
+final class OptionReader {
+    private final OptionDocument document;
+    private final Findings findings = new Findings();
+
+    private OptionReader(OptionDocument document) {
+        this.document = document;
+    }
+
+    /**
+     * @throws CaseException with every finding, its fields named as in the document
+     */
+    static LoanOption read(OptionDocument document) {
+        return new OptionReader(document).option();
+    }
+
+    private LoanOption option() {
+        Optional<? extends Financing> financing = financing();
+        Optional<AnnualRate> rate = need("ratePercent", document.ratePercent())
+                .flatMap(percent -> findings.field("ratePercent", () -> AnnualRate.ofPercent(percent)));
+        Optional<LoanTerm> term = need("termMonths", document.termMonths())
+                .flatMap(months -> findings.field("termMonths", () -> new LoanTerm(months)));
+        Optional<HousingTerms> housing =
+                need("housing", document.housing()).flatMap(given -> findings.group("housing", () -> housing(given)));
+        need("compounding", document.compounding());
+        need("frequency", document.frequency());
+        need("rounding", document.rounding());
+        need("firstPayment", document.firstPayment());
+        findings.throwIfAny();
+        return new LoanOption(
+                financing.orElseThrow(),
+                rate.orElseThrow(),
+                document.compounding(),
+                document.frequency(),
+                document.rounding(),
+                term.orElseThrow(),
+                document.firstPayment(),
+                housing.orElseThrow());
+    }
+
+    private Optional<? extends Financing> financing() {
+        if (document.priceCents() == null) {
+            refuse("downCents", document.downCents(), "nothing without a price");
+            refuse("downPercent", document.downPercent(), "nothing without a price");
+            return need("loanCents", document.loanCents())
+                    .map(Money::ofCents)
+                    .flatMap(loan -> findings.field("loanCents", () -> new Financing.LoanAlone(loan)));
+        }
+        refuse("loanCents", document.loanCents(), "nothing beside a price");
+        String down = document.downPercent() == null ? "downCents" : "downPercent";
+        return findings.field(
+                        "priceCents",
+                        () -> Money.ofCents(document.priceCents())
+                                .within(Money.ofCents(1), Money.LARGEST, "priceCents"))
+                .flatMap(price -> findings.field(down, this::moneyDown)
+                        .flatMap(money -> findings.field(down, () -> new Financing.Purchase(price, money))));
+    }
+
+    private MoneyDown moneyDown() {
+        if (document.downPercent() == null) {
+            return new MoneyDown.Amount(money(document.downCents()));
+        }
+        refuse("downCents", document.downCents(), "nothing beside a share");
+        return new MoneyDown.Share(new Percent(document.downPercent()));
+    }
+
+    private static HousingTerms housing(HousingDocument given) {
+        Findings findings = new Findings();
+        Optional<PropertyTax> tax = given.propertyTaxPercent() == null
+                ? findings.field("propertyTaxCents", () -> new PropertyTax.Amount(money(given.propertyTaxCents())))
+                : findings.field(
+                        "propertyTaxPercent",
+                        () -> new PropertyTax.ShareOfPrice(
+                                Percent.upTo(20, given.propertyTaxPercent(), "propertyTaxPercent")));
+        Optional<Money> insurance = amount(findings, "homeInsuranceCents", given.homeInsuranceCents());
+        Optional<Percent> mortgageInsurance = findings.field(
+                "mortgageInsurancePercent",
+                () -> Percent.upTo(10, orZero(given.mortgageInsurancePercent()), "mortgageInsurancePercent"));
+        Optional<Money> dues = amount(findings, "duesCents", given.duesCents());
+        Optional<Money> other = amount(findings, "otherCents", given.otherCents());
+        findings.throwIfAny();
+        return new HousingTerms(
+                tax.orElseThrow(),
+                insurance.orElseThrow(),
+                mortgageInsurance.orElseThrow(),
+                dues.orElseThrow(),
+                other.orElseThrow());
+    }
+
+    private static Optional<Money> amount(Findings findings, String field, Long cents) {
+        return findings.field(field, () -> money(cents).within(Money.ZERO, Money.LARGEST, field));
+    }
+
+    private static Money money(Long cents) {
+        return Money.ofCents(cents == null ? 0 : cents);
+    }
+
+    private static BigDecimal orZero(BigDecimal percent) {
+        return percent == null ? BigDecimal.ZERO : percent;
+    }
+
+    private <T> Optional<T> need(String field, T value) {
+        CaseReader.required(field, value, findings);
+        return Optional.ofNullable(value);
+    }
+
+    private void refuse(String field, Object value, String allowed) {
+        if (value != null) {
+            findings.add(new Finding(field, String.valueOf(value), allowed, "Allowed here is " + allowed + "."));
+        }
+    }
+}

@@ -1,0 +1,31 @@
+package app.impendium.server.frontend;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Leads every address of the front end to its one page; its other files carry their content's hash in their names. */
+@Configuration
+class FrontEndRoutes implements WebMvcConfigurer {
+    private static final String PAGE = "forward:/index.html";
+    private static final Duration FOR_GOOD = Duration.ofDays(365);
+
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        registry.addViewController("/").setViewName(PAGE);
+        registry.addViewController("/cases/**").setViewName(PAGE);
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(FOR_GOOD).cachePublic().immutable());
+        registry.addResourceHandler("/*.html")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache());
+    }
+}

@@ -1,0 +1,35 @@
+package app.impendium.server.problem;
+
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+
+/** A request that a feature refuses for a reason of its own, with what the client needs to go on. */
+public final class RefusedException extends RuntimeException {
+    private final HttpStatus status;
+    private final String title;
+    private final transient Map<String, Object> properties;
+
+    public RefusedException(HttpStatus status, String title, String detail) {
+        this(status, title, detail, Map.of());
+    }
+
+    /** @param properties further members of the problem document */
+    public RefusedException(HttpStatus status, String title, String detail, Map<String, Object> properties) {
+        super(detail);
+        this.status = status;
+        this.title = title;
+        this.properties = Map.copyOf(properties);
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public Map<String, Object> properties() {
+        return properties;
+    }
+}

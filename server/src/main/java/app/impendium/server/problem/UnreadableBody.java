@@ -1,0 +1,84 @@
+package app.impendium.server.problem;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Which field of a JSON body could not be read, and why. */
+final class UnreadableBody {
+    private static final int MOST_ECHOED = 40;
+
+    private UnreadableBody() {}
+
+    /** The field at fault, where it is one; nothing where the body as a whole is not JSON. */
+    static Optional<FieldProblem> fieldProblem(HttpMessageNotReadableException exception) {
+        if (!(exception.getCause() instanceof JacksonException cause)
+                || cause.getPath().isEmpty()
+                || isSyntax(cause)) {
+            return Optional.empty();
+        }
+        String given = given(cause);
+        String allowed = allowed(cause);
+        return Optional.of(new FieldProblem(
+                pointer(cause), given, allowed, given + " is not allowed here, only " + allowed + "."));
+    }
+
+    private static boolean isSyntax(JacksonException cause) {
+        return cause instanceof StreamReadException;
+    }
+
+    private static String pointer(JacksonException cause) {
+        return cause.getPath().stream()
+                .map(step -> step.getPropertyName() == null
+                        ? String.valueOf(step.getIndex())
+                        : escape(shortened(step.getPropertyName())))
+                .collect(Collectors.joining("/", "/", ""));
+    }
+
+    private static String escape(String name) {
+        return name.replace("~", "~0").replace("/", "~1");
+    }
+
+    private static String given(JacksonException cause) {
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return "the field " + shortened(unknown.getPropertyName());
+        }
+        return cause instanceof InvalidFormatException format
+                ? shortened(String.valueOf(format.getValue()))
+                : "this value";
+    }
+
+    private static String allowed(JacksonException cause) {
+        if (cause instanceof UnrecognizedPropertyException) {
+            return "the fields of the format";
+        }
+        Class<?> target = cause instanceof MismatchedInputException mismatch ? mismatch.getTargetType() : null;
+        if (target == null) {
+            return "a value of another kind";
+        }
+        if (target.isEnum()) {
+            return "one of "
+                    + Arrays.stream(target.getEnumConstants())
+                            .map(String::valueOf)
+                            .collect(Collectors.joining(", "));
+        }
+        return switch (target.getSimpleName()) {
+            case "Long", "Integer", "long", "int" -> "a whole number";
+            case "BigDecimal" -> "a number";
+            case "LocalDate" -> "a date such as 2027-03-01";
+            case "String" -> "a text";
+            case "List", "ArrayList" -> "a list";
+            default -> "an object of the format";
+        };
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= MOST_ECHOED ? text : text.substring(0, MOST_ECHOED) + "…";
+    }
+}

@@ -1,0 +1,171 @@
+package app.impendium.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.server.Client.Answer;
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.slf4j.LoggerFactory;
+
+/** Whatever is sent, the answer says what is wrong with which field, and the log gets one line. */
+class BadInputTest {
+    private static final Client BEA = Client.signedIn(Client.BEA);
+
+    private final Logger root = (Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME);
+    private final ListAppender<ILoggingEvent> log = new ListAppender<>();
+
+    @BeforeEach
+    void listen() {
+        log.start();
+        root.addAppender(log);
+    }
+
+    @AfterEach
+    void stopListening() {
+        root.detachAppender(log);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "priceCents    | 0            | 0.00 is not allowed here, only 0.01 to 999,999,999.99.",
+                "priceCents    | -5           | -0.05 is not allowed here, only 0.01 to 999,999,999.99.",
+                "priceCents    | 100000000000 | 1,000,000,000.00 is not allowed here, only 0.01 to 999,999,999.99.",
+                "downPercent   | 101          | 101 % is not allowed here, only 0 % to 100 %.",
+                "downPercent   | -1           | -1 % is not allowed here, only 0 % to 100 %.",
+                "downPercent   | 1e308        | 1E+308 % is not allowed here, only 0 % to 100 %.",
+                "downPercent   | 1e-308       | 1E-308 % is not allowed here, only at most six decimals.",
+                "ratePercent   | 30.000001    | 30.000001 % is not allowed here, only 0 % to 30 %.",
+                "ratePercent   | 1e999999999  | 1E+999999999 % is not allowed here, only 0 % to 30 %.",
+                "ratePercent   | 6.1234567    | 6.1234567 % is not allowed here, only at most six decimals.",
+                "ratePercent   | null         | A value is missing here.",
+                "termMonths    | 0            | 0 months is not allowed here, only 1 month to 50 years.",
+                "termMonths    | -12          | -1 years is not allowed here, only 1 month to 50 years.",
+                "termMonths    | 4800         | 400 years is not allowed here, only 1 month to 50 years.",
+                "loanCents     | 5            | Allowed here is nothing beside a price.",
+                "housing       | null         | A value is missing here.",
+                "firstPayment  | `1066-10-14` | 1066-10-14 is not allowed here, only a date from 1950 to 2150.",
+                "firstPayment  | `9999-12-31` | 9999-12-31 is not allowed here, only a date from 1950 to 2150."
+            })
+    void refusesAFigureOutsideItsMeaning(String member, String json, String message) {
+        String value = json.matches("\\d{4}-.*") ? '"' + json + '"' : json;
+
+        Answer answer = evaluate(Documents.purchaseWith(member, value).toString());
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt("/options/0/" + member)).isEqualTo(message);
+        assertThat(log.list).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "priceCents   | \"abc\"        | this value is not allowed here, only a whole number.",
+                "priceCents   | \"123\"        | this value is not allowed here, only a whole number.",
+                "priceCents   | 1e308          | 1.0E308 is not allowed here, only a whole number.",
+                "priceCents   | 100.5          | 100.5 is not allowed here, only a whole number.",
+                "ratePercent  | \"six\"        | this value is not allowed here, only a number.",
+                "firstPayment | \"2027-02-30\" | 2027-02-30 is not allowed here, only a date such as 2027-03-01.",
+                "rounding     | \"DOWN\"       | DOWN is not allowed here, only one of NEAREST_CENT, UP_TO_CENT.",
+                "rounding     | 0              | 0 is not allowed here, only one of NEAREST_CENT, UP_TO_CENT.",
+                "housing      | []             | this value is not allowed here, only an object of the format.",
+                "surprise     | 1              | the field surprise is not allowed here, only the fields of the format."
+            })
+    void refusesAValueOfAnotherKind(String member, String json, String message) {
+        Answer answer = evaluate(Documents.purchaseWith(member, json).toString());
+
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.messageAt("/options/0/" + member)).isEqualTo(message);
+        assertThat(log.list).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "null", "{", "[]", "{} {}", "{\"format\":1,\"format\":1}", "\u0000", "<case/>"})
+    void refusesWhatIsNotOneJsonDocument(String body) {
+        assertThat(evaluate(body).status()).isBetween(400, 422);
+        assertThat(log.list).hasSize(1);
+    }
+
+    @Test
+    void namesAllThatIsWrongAtOnce() {
+        Answer answer = evaluate("{\"format\":1,\"options\":[{\"priceCents\":0,\"ratePercent\":31,\"housing\":{"
+                + "\"duesCents\":-1,\"mortgageInsurancePercent\":11}}]}");
+
+        assertThat(answer.body().get("fields").findValuesAsString("pointer"))
+                .contains(
+                        "/title",
+                        "/currency",
+                        "/options/0/priceCents",
+                        "/options/0/ratePercent",
+                        "/options/0/termMonths",
+                        "/options/0/housing/duesCents",
+                        "/options/0/housing/mortgageInsurancePercent");
+    }
+
+    @Test
+    void refusesTextsThatAreTooLongOrCannotBeStored() {
+        assertThat(evaluate(Documents.purchase("x".repeat(10_000)).toString()).messageAt("/title"))
+                .isEqualTo("The title must have 1 to 200 characters, and has 10000.");
+        assertThat(evaluate(Documents.purchase("   ").toString()).messageAt("/title"))
+                .isEqualTo("The title must have 1 to 200 characters, and has 0.");
+        assertThat(evaluate(Documents.purchase("a\u0000b").toString()).messageAt("/title"))
+                .isEqualTo("The title holds characters that cannot be printed.");
+        assertThat(evaluate(Documents.purchase("x").toString().replace("\"x\"", "\"\\ud83d\""))
+                        .status())
+                .isBetween(400, 422);
+    }
+
+    @Test
+    void refusesABodyOfFiveMegabytesBeforeReadingIt() {
+        Answer answer = evaluate("{\"title\":\"" + "x".repeat(5_000_000) + "\"}");
+
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.body().get("title").asString()).isEqualTo("The body is too large");
+        assertThat(log.list).hasSize(1);
+    }
+
+    @Test
+    void refusesMoreOptionsThanCanBeShown() {
+        String option = Documents.option(Documents.purchase("x")).toString();
+        String seven = (option + ",").repeat(6) + option;
+        String body = Documents.purchase("x").toString().replace(option, seven);
+
+        assertThat(evaluate(body).messageAt("/options")).isEqualTo("7 is not allowed here, only 1 to 6.");
+    }
+
+    @Test
+    void saysWhichTermsGoWithWholePayments() {
+        var document = Documents.purchaseWith("frequency", "\"WEEKLY\"");
+        Documents.option(document).put("termMonths", 331);
+
+        assertThat(evaluate(document.toString()).messageAt("/options/0/termMonths"))
+                .isEqualTo("27 years 7 months is not a whole number of these payments: "
+                        + "the nearest terms are 27 years 6 months or 27 years 9 months.");
+    }
+
+    @Test
+    void refusesOtherMediaTypesAndMethods() {
+        assertThat(BEA.send(BEA.request("/api/evaluations")
+                                .header("Content-Type", "text/plain")
+                                .POST(java.net.http.HttpRequest.BodyPublishers.ofString("x")))
+                        .status())
+                .isEqualTo(415);
+        assertThat(BEA.delete("/api/cases").status()).isEqualTo(405);
+        assertThat(BEA.get("/api/nothing").status()).isEqualTo(404);
+    }
+
+    private Answer evaluate(String body) {
+        return BEA.post("/api/evaluations", body);
+    }
+}

@@ -1,0 +1,171 @@
+package app.impendium.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.server.Client.Answer;
+import app.impendium.server.account.PracticeSetup;
+import app.impendium.server.account.PracticeSetup.NewAdvisor;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+class CaseApiTest {
+    private final Client bea = Client.signedIn(Client.BEA);
+
+    @Test
+    void keepsWhatWasSentToTheLetter() {
+        ObjectNode document = Documents.purchase("Kept 🏡 Ünder “Elms”");
+        Answer created = bea.post("/api/cases", document.toString());
+
+        assertThat(created.status()).isEqualTo(201);
+        assertThat(created.header("ETag")).isEqualTo("\"0\"");
+        Answer read = bea.get(created.header("Location"));
+        JsonNode option = read.body().get("document").get("options").get(0);
+        assertThat(read.body().get("document").get("title").asString()).isEqualTo("Kept 🏡 Ünder “Elms”");
+        assertThat(option.get("firstPayment").asString()).isEqualTo("2027-03-01");
+        assertThat(option.get("ratePercent").decimalValue()).isEqualByComparingTo("5.5");
+        assertThat(option.get("priceCents").asLong()).isEqualTo(312_700_00);
+    }
+
+    @Test
+    void keepsEachSavedState() {
+        String address = create("Three states");
+        ObjectNode document = Documents.purchase("Three states");
+        for (int months = 240; months <= 252; months += 12) {
+            Documents.option(document).put("termMonths", months);
+            String eTag = bea.get(address).header("ETag");
+            assertThat(bea.put(address, eTag, document.toString()).status()).isEqualTo(200);
+        }
+
+        List<String> terms = RunningServer.bean(JdbcClient.class)
+                .sql("select document->'options'->0->>'termMonths' from case_state where case_id = ? order by revision")
+                .param(idOf(address))
+                .query(String.class)
+                .list();
+        assertThat(terms).containsExactly("300", "240", "252");
+    }
+
+    @Test
+    void storesNothingForAStateThatIsNotNew() {
+        String address = create("Same again");
+
+        Answer again =
+                bea.put(address, "\"0\"", Documents.purchase("Same again").toString());
+
+        assertThat(again.header("ETag")).isEqualTo("\"0\"");
+    }
+
+    @Test
+    void refusesToSaveOverAStateThatWasNotSeenAndShowsBoth() {
+        String address = create("Two at once");
+        Client tobias = Client.signedIn(Client.TOBIAS);
+        assertThat(tobias.put(
+                                address,
+                                "\"0\"",
+                                Documents.purchase("Tobias was here").toString())
+                        .status())
+                .isEqualTo(200);
+
+        Answer conflict =
+                bea.put(address, "\"0\"", Documents.purchase("Bea was here").toString());
+
+        assertThat(conflict.status()).isEqualTo(409);
+        assertThat(conflict.body().get("saved").get("savedBy").asString()).isEqualTo("Tobias Pell");
+        assertThat(conflict.body().at("/saved/document/title").asString()).isEqualTo("Tobias was here");
+        assertThat(conflict.body().at("/sent/title").asString()).isEqualTo("Bea was here");
+        assertThat(bea.get(address).body().at("/document/title").asString()).isEqualTo("Tobias was here");
+    }
+
+    @Test
+    void asksWhichStateWasSeen() {
+        String address = create("Unconditional");
+
+        assertThat(bea.putUnconditionally(address, Documents.purchase("x").toString())
+                        .status())
+                .isEqualTo(428);
+        assertThat(bea.put(address, "\"nine\"", Documents.purchase("x").toString())
+                        .status())
+                .isEqualTo(428);
+    }
+
+    @Test
+    void answersAStateThatIsKnownWithoutItsBody() {
+        String address = create("Known");
+
+        Answer again =
+                bea.send(bea.request(address).header("If-None-Match", "\"0\"").GET());
+
+        assertThat(again.status()).isEqualTo(304);
+        assertThat(again.response().body()).isEmpty();
+    }
+
+    @Test
+    void storesNoCaseWithoutAnAnswer() {
+        String address = create("Stays as it is");
+        ObjectNode wrong = Documents.purchase("Stays as it is");
+        Documents.option(wrong).put("downPercent", 100);
+
+        Answer answer = bea.put(address, "\"0\"", wrong.toString());
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt("/options/0/downPercent"))
+                .isEqualTo("Money down of 312,700.00 leaves nothing to borrow on a price of 312,700.00.");
+        assertThat(bea.get(address).header("ETag")).isEqualTo("\"0\"");
+    }
+
+    @Test
+    void findsByTitleAndClientWhateverTheyContain() {
+        create("100 % Timber_Yard! Road");
+        create("Plain Road");
+
+        assertThat(titles("timber_yard!")).containsExactly("100 % Timber_Yard! Road");
+        assertThat(titles("100 %25")).containsExactly("100 % Timber_Yard! Road");
+        assertThat(titles("ODILE")).contains("Plain Road", "100 % Timber_Yard! Road");
+        assertThat(titles("no such case")).isEmpty();
+        assertThat(titles("%00")).isEmpty();
+    }
+
+    @Test
+    void showsAPracticeNothingOfAnother() {
+        RunningServer.bean(PracticeSetup.class)
+                .create("Another practice", List.of(new NewAdvisor("Runa Beck", "runa@beck.example", Client.PASSWORD)));
+        String address = create("Not for Runa");
+        Client runa = Client.signedIn("runa@beck.example");
+
+        assertThat(runa.get(address).status()).isEqualTo(404);
+        assertThat(runa.put(address, "\"0\"", Documents.purchase("x").toString())
+                        .status())
+                .isEqualTo(404);
+        assertThat(runa.get("/api/cases").body()).isEmpty();
+    }
+
+    @Test
+    void knowsNoCaseByAWrongAddress() {
+        assertThat(bea.get("/api/cases/" + UUID.randomUUID()).status()).isEqualTo(404);
+        assertThat(bea.get("/api/cases/nonsense").status()).isEqualTo(400);
+    }
+
+    @Test
+    void beginsFromTermsThatHaveAnAnswer() {
+        ObjectNode starting = (ObjectNode) bea.get("/api/starting-case").body();
+        starting.put("title", "Begun");
+
+        assertThat(bea.post("/api/cases", starting.toString()).status()).isEqualTo(201);
+    }
+
+    private String create(String title) {
+        return bea.post("/api/cases", Documents.purchase(title).toString()).header("Location");
+    }
+
+    private List<String> titles(String search) {
+        String query = search.replace(" ", "%20").replace("!", "%21");
+        return bea.get("/api/cases?search=" + query).body().findValuesAsString("title");
+    }
+
+    private static UUID idOf(String address) {
+        return UUID.fromString(address.substring(address.lastIndexOf('/') + 1));
+    }
+}

@@ -1,0 +1,130 @@
+package app.impendium.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A browser's side of the conversation: cookies, the token, JSON. */
+final class Client {
+    static final String BEA = "bea@ostrander-pell.example";
+    static final String TOBIAS = "tobias@ostrander-pell.example";
+    static final String PASSWORD = "lantern-harbour-42";
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    /** An answer: its status and its body as JSON, missing where there is none. */
+    record Answer(HttpResponse<String> response) {
+        int status() {
+            return response.statusCode();
+        }
+
+        JsonNode body() {
+            return JSON.readTree(response.body());
+        }
+
+        String header(String name) {
+            return response.headers().firstValue(name).orElse("");
+        }
+
+        /** What is said of the field at a pointer. */
+        String messageAt(String pointer) {
+            for (JsonNode field : body().path("fields")) {
+                if (field.get("pointer").asString().equals(pointer)) {
+                    return field.get("message").asString();
+                }
+            }
+            return "nothing at " + pointer + " in " + response.body();
+        }
+    }
+
+    static Client signedIn(String email) {
+        Client client = new Client();
+        client.get("/api/session");
+        Answer answer = client.signIn(email, PASSWORD);
+        if (answer.status() != 204) {
+            throw new IllegalStateException("sign-in answered " + answer.status());
+        }
+        client.get("/api/session");
+        return client;
+    }
+
+    Answer signIn(String email, String password) {
+        String form = "email=" + encoded(email) + "&password=" + encoded(password);
+        return send(request("/api/session")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(BodyPublishers.ofString(form)));
+    }
+
+    Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
+    Answer post(String path, String json) {
+        return send(withJson(path).POST(body(json)));
+    }
+
+    Answer put(String path, String eTag, String json) {
+        return send(withJson(path).header("If-Match", eTag).PUT(body(json)));
+    }
+
+    Answer putUnconditionally(String path, String json) {
+        return send(withJson(path).PUT(body(json)));
+    }
+
+    Answer send(HttpRequest.Builder request) {
+        try {
+            return new Answer(http.send(request.build(), BodyHandlers.ofString()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    HttpRequest.Builder request(String path) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(RunningServer.url() + path));
+        cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+        return request;
+    }
+
+    Optional<String> cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst();
+    }
+
+    private HttpRequest.Builder withJson(String path) {
+        return request(path).header("Content-Type", "application/json");
+    }
+
+    private static BodyPublisher body(String json) {
+        return BodyPublishers.ofByteArray(json.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,56 @@
+package app.impendium.server;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real application on a free port with a fresh database, started once for all tests of this module. */
+final class RunningServer {
+    private static final RunningServer ONLY = new RunningServer();
+
+    private final ConfigurableApplicationContext context;
+    private final String url;
+
+    private RunningServer() {
+        String database = "server_test_" + ProcessHandle.current().pid();
+        String adminUrl = setting("IMPENDIUM_DATABASE_URL");
+        createDatabase(adminUrl, database);
+        context = new SpringApplicationBuilder(ImpendiumApplication.class)
+                .run(
+                        "--server.port=0",
+                        "--impendium.demo=true",
+                        "--spring.datasource.url=" + adminUrl.substring(0, adminUrl.lastIndexOf('/') + 1) + database);
+        url = "http://127.0.0.1:"
+                + ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    static String url() {
+        return ONLY.url;
+    }
+
+    static <T> T bean(Class<T> type) {
+        return ONLY.context.getBean(type);
+    }
+
+    private static void createDatabase(String adminUrl, String name) {
+        try (Connection connection = DriverManager.getConnection(
+                        adminUrl, setting("IMPENDIUM_DATABASE_USER"), setting("IMPENDIUM_DATABASE_PASSWORD"));
+                Statement statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        } catch (SQLException e) {
+            throw new IllegalStateException("No test database; ./impendium test starts one", e);
+        }
+    }
+
+    private static String setting(String name) {
+        String value = System.getenv(name);
+        if (value == null) {
+            throw new IllegalStateException(name + " is not set; run ./impendium test");
+        }
+        return value;
+    }
+}

@@ -1,0 +1,101 @@
+package app.impendium.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.server.Client.Answer;
+import java.net.http.HttpRequest.BodyPublishers;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+class SignInTest {
+
+    @Test
+    void tellsWhoIsSignedIn() {
+        Answer session = Client.signedIn(Client.BEA).get("/api/session");
+
+        assertThat(session.body().get("name").asString()).isEqualTo("Bea Ostrander");
+        assertThat(session.body().get("practice").asString()).isEqualTo("Ostrander & Pell, Marrowby");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"wrong", "", "\u0000", "🗝️"})
+    void refusesAWrongPassword(String password) {
+        Client client = new Client();
+        client.get("/api/session");
+
+        Answer answer = client.signIn(Client.BEA, password);
+
+        assertThat(answer.status()).isEqualTo(401);
+        assertThat(answer.body().get("detail").asString()).isEqualTo("This email and password do not go together.");
+    }
+
+    @Test
+    void refusesAnythingThatIsNoEmail() {
+        Client client = new Client();
+        client.get("/api/session");
+
+        assertThat(client.signIn("\u0000", Client.PASSWORD).status()).isEqualTo(401);
+        assertThat(client.signIn("a".repeat(10_000), Client.PASSWORD).status()).isEqualTo(401);
+        assertThat(client.signIn(Client.BEA, "x".repeat(10_000)).status()).isEqualTo(401);
+    }
+
+    @Test
+    void asksForASessionEverywhereElse() {
+        Client stranger = new Client();
+
+        assertThat(stranger.get("/api/cases").status()).isEqualTo(401);
+        assertThat(stranger.get("/api/cases").header("Content-Type")).startsWith("application/problem+json");
+        assertThat(stranger.post("/api/evaluations", Documents.purchase("x").toString())
+                        .status())
+                .isEqualTo(401);
+    }
+
+    @Test
+    void refusesAChangeThatDoesNotCarryTheToken() {
+        Client client = Client.signedIn(Client.BEA);
+
+        Answer answer = client.send(java.net.http.HttpRequest.newBuilder(
+                        java.net.URI.create(RunningServer.url() + "/api/cases"))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(Documents.purchase("forged").toString())));
+
+        assertThat(answer.status()).isEqualTo(403);
+        assertThat(answer.body().get("title").asString()).isEqualTo("Not allowed");
+    }
+
+    @Test
+    void endsTheSessionAtSignOut() {
+        Client client = Client.signedIn(Client.BEA);
+
+        assertThat(client.delete("/api/session").status()).isEqualTo(204);
+        assertThat(client.get("/api/cases").status()).isEqualTo(401);
+    }
+
+    @Test
+    void changesTheSessionAtSignIn() {
+        Client client = Client.signedIn(Client.BEA);
+        String first = client.cookie("impendium-session").orElseThrow();
+        client.signIn(Client.TOBIAS, Client.PASSWORD);
+
+        assertThat(client.cookie("impendium-session")).isPresent().get().isNotEqualTo(first);
+    }
+
+    @Test
+    void keepsSessionsInTheDatabaseAndPasswordsOnlyHashed() {
+        Client.signedIn(Client.BEA);
+        JdbcClient database = RunningServer.bean(JdbcClient.class);
+
+        assertThat(database.sql("select count(*) from spring_session where principal_name = ?")
+                        .param(Client.BEA)
+                        .query(Long.class)
+                        .single())
+                .isPositive();
+        assertThat(database.sql("select password_hash from advisor")
+                        .query(String.class)
+                        .list())
+                .hasSizeGreaterThanOrEqualTo(2)
+                .allMatch(hash -> hash.startsWith("{bcrypt}"));
+    }
+}
