@@ -1,0 +1,50 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+
+export type CaseDocument = Schemas['CaseDocument']
+export type OptionDocument = Schemas['OptionDocument']
+export type HousingDocument = Schemas['HousingDocument']
+export type CaseView = Schemas['CaseView']
+export type CaseSummary = Schemas['CaseSummary']
+export type EvaluationView = Schemas['EvaluationView']
+export type OptionView = Schemas['OptionView']
+export type YearView = Schemas['YearView']
+export type Session = Schemas['SessionView']
+export type Problem = Schemas['ProblemView']
+export type FieldProblem = Schemas['FieldProblem']
+
+/** The token that the server's cookie asks to have sent back with whatever changes something. */
+export function tokenHeader(): Record<string, string> {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+  return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {}
+}
+
+const sendToken: Middleware = {
+  onRequest({ request }) {
+    for (const [name, value] of Object.entries(tokenHeader())) request.headers.set(name, value)
+    return request
+  },
+}
+
+export const api = createClient<paths>({ baseUrl: window.location.origin })
+api.use(sendToken)
+
+/** A refusal of the server, with the status that tells its kind. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem,
+  ) {
+    super(problem.detail ?? problem.title ?? 'The server refused.')
+  }
+}
+
+type Answer<T> = { data?: T; error?: Problem; response: Response }
+
+/** The answer's data. @throws Refusal if the server refused; TypeError if it was not reached. */
+export function dataOf<T>({ data, error, response }: Answer<T>): T {
+  if (data !== undefined) return data
+  throw new Refusal(response.status, typeof error === 'object' ? error : {})
+}

@@ -1,0 +1,21 @@
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import { createContext, useContext } from 'react'
+import type { Session } from '../api/client'
+import { currentSession } from '../api/session'
+
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: currentSession,
+  staleTime: Infinity,
+})
+
+export const useSessionQuery = () => useQuery(sessionQuery)
+
+export const SessionContext = createContext<Session | null>(null)
+
+/** Who is signed in; only for what is shown to signed-in people. */
+export function useSession(): Session {
+  const session = useContext(SessionContext)
+  if (!session) throw new Error('useSession needs a SessionContext above it')
+  return session
+}

@@ -1,0 +1,72 @@
+import { temporal } from 'zundo'
+import { createStore } from 'zustand/vanilla'
+import type { CaseDocument } from '../api/client'
+import { changeBaseline, type OptionChange } from './option'
+
+export type CaseState = {
+  document: CaseDocument
+  /** Texts being typed or not readable yet, by the JSON Pointer of their field. */
+  entries: Readonly<Record<string, Entry>>
+}
+
+export type Entry = { text: string; isReadable: boolean }
+
+/** Whether a text stands somewhere that is no part of the document because it cannot be read. */
+export const hasUnreadableEntry = ({ entries }: CaseState) =>
+  Object.values(entries).some((entry) => !entry.isReadable)
+
+/** An open case: its document with undo and redo, and the texts that are not part of it yet. */
+export type CaseStore = ReturnType<typeof createCaseStore>
+
+const UNDO_STEPS = 200
+
+export function createCaseStore(start: CaseState) {
+  const store = createStore<CaseState>()(
+    temporal(() => start, {
+      partialize: ({ document }) => ({ document }),
+      equality: (past, current) => past.document === current.document,
+      limit: UNDO_STEPS,
+    }),
+  )
+  const history = () => store.temporal.getState()
+
+  /** Ends a run of changes that are undone as one. */
+  const settle = () => history().resume()
+  const change = (document: CaseDocument) => {
+    store.setState({ document })
+    history().pause()
+  }
+  const setEntry = (pointer: string, entry: Entry | null) => {
+    const entries = Object.fromEntries(
+      Object.entries(store.getState().entries).filter(([key]) => key !== pointer),
+    )
+    store.setState({ entries: entry === null ? entries : { ...entries, [pointer]: entry } })
+  }
+  const travel = (go: () => void) => {
+    settle()
+    go()
+    store.setState({ entries: {} })
+  }
+
+  /** Goes back to where the run of changes began, as if it had not been. */
+  const rewind = () => {
+    if (history().isTracking) return
+    history().undo()
+    store.temporal.setState({ futureStates: [] })
+    settle()
+  }
+
+  return {
+    store,
+    rewind,
+    settle,
+    setEntry,
+    change,
+    changeDocument: (fields: Partial<CaseDocument>) => change({ ...store.getState().document, ...fields }),
+    changeBaseline: (how: OptionChange) => change(changeBaseline(store.getState().document, how)),
+    undo: () => travel(() => history().undo()),
+    redo: () => travel(() => history().redo()),
+    /** Takes over a state saved elsewhere; what was here can be had back by undo. */
+    adopt: (document: CaseDocument) => travel(() => store.setState({ document })),
+  }
+}

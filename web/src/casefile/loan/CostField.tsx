@@ -1,0 +1,45 @@
+import { useId } from 'react'
+import { useEntry, type EntryField } from '../useEntry'
+
+type CostFieldProps<T> = EntryField<T> & { label: string; hint: string }
+
+/** A cost of the drawer; empty means none. */
+export function CostField<T>({ label, hint, ...field }: CostFieldProps<T>) {
+  const { shown, problem, type, finish, takeBack } = useEntry(field)
+  const id = useId()
+  return (
+    <div>
+      <label htmlFor={id} className="mb-1 flex items-baseline justify-between gap-3 font-medium">
+        {label}
+        <span id={`${id}-hint`} className="text-soft text-right text-xs font-normal">
+          {hint}
+        </span>
+      </label>
+      <input
+        id={id}
+        className="field font-figures text-right text-lg leading-tight"
+        data-pointer={field.pointer}
+        aria-invalid={problem !== undefined}
+        aria-describedby={problem === undefined ? `${id}-hint` : `${id}-problem`}
+        placeholder="none"
+        autoComplete="off"
+        value={shown}
+        onChange={(event) => type(event.target.value)}
+        onFocus={(event) => event.target.select()}
+        onBlur={finish}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') finish()
+          if (event.key === 'Escape' && shown !== field.text) {
+            event.stopPropagation()
+            takeBack()
+          }
+        }}
+      />
+      {problem !== undefined && (
+        <p id={`${id}-problem`} role="alert" className="field-problem">
+          {problem}
+        </p>
+      )}
+    </div>
+  )
+}

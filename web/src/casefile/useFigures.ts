@@ -1,0 +1,61 @@
+import { useEffect, useState } from 'react'
+import { useStore } from 'zustand'
+import { evaluate } from '../api/cases'
+import { Refusal, type CaseDocument, type EvaluationView, type FieldProblem } from '../api/client'
+import { hasUnreadableEntry, type CaseStore } from './caseStore'
+
+export type Figures = {
+  /** `current`: of the document; `refused`: it has no answer; `unreachable`: nobody could be asked. */
+  status: 'pending' | 'current' | 'refused' | 'unreachable'
+  /** The document that was asked about. */
+  document: CaseDocument | null
+  /** The document's figures, or those of the last entries that had an answer when they were finished. */
+  evaluation: EvaluationView
+  problems: readonly FieldProblem[]
+  /** Whether an entry stands that keeps the document from being worked out as it is shown. */
+  hasFaultyEntry: boolean
+}
+
+type Answer = Omit<Figures, 'hasFaultyEntry'>
+
+const RETRY_AFTER_MS = 2000
+
+/** Asks the server for the figures of each new document; an older question still open is dropped. */
+export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
+  const document = useStore(store.store, (state) => state.document)
+  const hasUnreadable = useStore(store.store, hasUnreadableEntry)
+  const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
+  const [answer, setAnswer] = useState<Answer>({
+    status: 'pending',
+    document: null,
+    evaluation: opened,
+    problems: [],
+  })
+  const [finished, setFinished] = useState(opened)
+  const [attempt, setAttempt] = useState(0)
+
+  useEffect(() => {
+    const request = new AbortController()
+    let retry: ReturnType<typeof setTimeout> | undefined
+    evaluate(document, request.signal).then(
+      (evaluation) => setAnswer({ status: 'current', document, evaluation, problems: [] }),
+      (error: unknown) => {
+        if (request.signal.aborted) return
+        const problems = error instanceof Refusal ? error.problem.fields : undefined
+        const status = problems ? 'refused' : 'unreachable'
+        setAnswer((last) => ({ ...last, status, document, problems: problems ?? [] }))
+        if (!problems) retry = setTimeout(() => setAttempt((count) => count + 1), RETRY_AFTER_MS)
+      },
+    )
+    return () => {
+      request.abort()
+      clearTimeout(retry)
+    }
+  }, [document, attempt])
+
+  // Half-typed figures have answers too (the 3 of 31 %), but nobody meant them.
+  if (isFinished && answer.status === 'current' && finished !== answer.evaluation)
+    setFinished(answer.evaluation)
+  const evaluation = answer.status === 'refused' ? finished : answer.evaluation
+  return { ...answer, evaluation, hasFaultyEntry: hasUnreadable || answer.status === 'refused' }
+}

@@ -1,0 +1,68 @@
+import { useMutation } from '@tanstack/react-query'
+import { useNavigate } from '@tanstack/react-router'
+import { Dialog } from 'radix-ui'
+import { useState, type SubmitEvent } from 'react'
+import { createCase, startingCase } from '../api/cases'
+
+/** Asks what a new case is called and for whom it is, then opens it. */
+export function BeginCase({ close }: { close: () => void }) {
+  const [title, setTitle] = useState('')
+  const [clients, setClients] = useState('')
+  const navigate = useNavigate()
+  const beginning = useMutation({
+    mutationFn: async () => createCase({ ...(await startingCase()), title, clients }),
+    onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id } }),
+  })
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault()
+    beginning.mutate()
+  }
+
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && close()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="veil" />
+        <Dialog.Content className="dialog">
+          <Dialog.Title className="font-figures text-xl font-medium">Begin a case</Dialog.Title>
+          <Dialog.Description className="text-soft mt-1">
+            It starts from the usual terms; every figure can be typed over.
+          </Dialog.Description>
+          <form className="mt-5 flex flex-col gap-4" onSubmit={submit}>
+            <label className="font-medium">
+              What shall it be called?
+              <input
+                className="field mt-1"
+                placeholder="the address, most often"
+                required
+                maxLength={200}
+                value={title}
+                onChange={(event) => setTitle(event.target.value)}
+              />
+            </label>
+            <label className="font-medium">
+              Who is it for?
+              <input
+                className="field mt-1"
+                placeholder="the clients’ names"
+                maxLength={200}
+                value={clients}
+                onChange={(event) => setClients(event.target.value)}
+              />
+            </label>
+            {beginning.error && (
+              <p role="alert" className="field-problem">
+                {beginning.error.message}
+              </p>
+            )}
+            <div className="mt-1 flex justify-end gap-3">
+              <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
+              <button type="submit" className="button" disabled={beginning.isPending}>
+                Begin
+              </button>
+            </div>
+          </form>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

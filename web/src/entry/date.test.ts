@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest'
+import { formatDay } from '../format/date'
+import { addMonths, readDay } from './date'
+
+describe('readDay', () => {
+  it.each([
+    ['1 March 2027', '2027-03-01'],
+    ['March 1, 2027', '2027-03-01'],
+    ['Mar 2027', '2027-03-01'],
+    ['22nd sept 2031', '2031-09-22'],
+    ['2027-03-01', '2027-03-01'],
+    ['29 Feb 2028', '2028-02-29'],
+  ])('reads %s', (text, day) => expect(readDay(text, 'en-US')).toEqual({ status: 'read', value: day }))
+
+  it('reads figures in the order of the market', () => {
+    expect(readDay('3/1/2027', 'en-US')).toEqual({ status: 'read', value: '2027-03-01' })
+    expect(readDay('3/1/2027', 'en-GB')).toEqual({ status: 'read', value: '2027-01-03' })
+  })
+
+  it.each([
+    ['29 Feb 2027', 'There is no such day.'],
+    ['32 March 2027', 'There is no such day.'],
+    ['1 Maybe 2027', 'There is no such day.'],
+    ['soon', 'Enter a date such as 1 March 2027 or Mar 2027.'],
+    ['', 'Enter a date such as 1 March 2027 or Mar 2027.'],
+  ])('does not read %s', (text, message) =>
+    expect(readDay(text, 'en-US')).toEqual({ status: 'unread', message }),
+  )
+
+  it.each(['en-US', 'en-CA', 'en-GB', 'en-AU', 'en-IE'])('reads what is written in %s', (locale) => {
+    for (const day of ['2027-03-01', '2026-12-31', '2028-02-29']) {
+      expect(readDay(formatDay(day, locale), locale)).toEqual({ status: 'read', value: day })
+    }
+  })
+})
+
+describe('addMonths', () => {
+  it('keeps the day, or takes the last of a shorter month', () => {
+    expect(addMonths('2027-01-15', 1)).toBe('2027-02-15')
+    expect(addMonths('2027-01-31', 1)).toBe('2027-02-28')
+    expect(addMonths('2027-01-31', -2)).toBe('2026-11-30')
+  })
+})

@@ -1,0 +1,58 @@
+import { read, unread, type Reading } from './reading'
+
+const MONTHS = [
+  'january',
+  'february',
+  'march',
+  'april',
+  'may',
+  'june',
+  'july',
+  'august',
+  'september',
+  'october',
+  'november',
+  'december',
+]
+const HELP = 'Enter a date such as 1 March 2027 or Mar 2027.'
+
+/**
+ * A day as typed, as an ISO text: 1 March 2027, Mar 1 2027, Mar 2027 (its first), 2027-03-01, and 3/1/2027 in the
+ * order that the locale writes it.
+ */
+export function readDay(text: string, locale: string): Reading<string> {
+  const plain = text.trim().toLowerCase().replace(/,/g, ' ')
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(plain)
+  if (iso) return day(iso[1], iso[2], iso[3])
+  const slashed = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$/.exec(plain)
+  if (slashed) {
+    return writesMonthFirst(locale)
+      ? day(slashed[3], slashed[1], slashed[2])
+      : day(slashed[3], slashed[2], slashed[1])
+  }
+  const dayFirst = /^(?:(\d{1,2})(?:st|nd|rd|th)?\s+)?([a-z]{3,9})\.?\s+(\d{4})$/.exec(plain)
+  if (dayFirst) return day(dayFirst[3], monthNumber(dayFirst[2]), dayFirst[1] ?? '1')
+  const monthFirst = /^([a-z]{3,9})\.?\s+(\d{1,2})(?:st|nd|rd|th)?\s+(\d{4})$/.exec(plain)
+  return monthFirst ? day(monthFirst[3], monthNumber(monthFirst[1]), monthFirst[2]) : unread(HELP)
+}
+
+/** The same day some months on; the last of the month where it is shorter. */
+export function addMonths(isoDate: string, months: number): string {
+  const [year = 0, month = 1, dayOfMonth = 1] = isoDate.split('-').map(Number)
+  const first = new Date(Date.UTC(year, month - 1 + months, 1))
+  const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate()
+  first.setUTCDate(Math.min(dayOfMonth, last))
+  return first.toISOString().slice(0, 10)
+}
+
+function day(year?: string, month?: string, dayOfMonth?: string): Reading<string> {
+  const date = new Date(Date.UTC(Number(year), Number(month) - 1, Number(dayOfMonth)))
+  const exists = date.getUTCMonth() === Number(month) - 1 && date.getUTCDate() === Number(dayOfMonth)
+  return exists ? read(date.toISOString().slice(0, 10)) : unread('There is no such day.')
+}
+
+/** The number of a month by the start of its name; 0 where there is none. */
+const monthNumber = (name = '') => String(MONTHS.findIndex((month) => month.startsWith(name)) + 1)
+
+const writesMonthFirst = (locale: string) =>
+  new Intl.DateTimeFormat(locale).formatToParts().findIndex((part) => part.type === 'month') === 0

@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest'
+import { readPercent } from './percent'
+
+describe('readPercent', () => {
+  it.each([
+    ['6.125', 6.125],
+    ['6 1/8', 6.125],
+    ['6⅛ %', 6.125],
+    ['1/8', 0.125],
+    ['5,25', 5.25],
+    ['17%', 17],
+    ['0', 0],
+    ['4.123456', 4.123456],
+    ['101', 101],
+  ])('reads %s', (text, percent) => expect(readPercent(text)).toEqual({ status: 'read', value: percent }))
+
+  it.each([
+    ['six', 'Enter a rate such as 6.125 or 6 1/8.'],
+    ['', 'Enter a rate such as 6.125 or 6 1/8.'],
+    ['6 1/0', 'Enter a rate such as 6.125 or 6 1/8.'],
+    ['1e308', 'Enter a rate such as 6.125 or 6 1/8.'],
+    ['-1', 'A rate is not negative.'],
+    ['6.1234567', 'A rate has at most six decimals.'],
+    ['6 1/3', 'A rate has at most six decimals.'],
+  ])('does not read %s', (text, message) => expect(readPercent(text)).toEqual({ status: 'unread', message }))
+})

@@ -1,0 +1,30 @@
+import { read, unread, type Reading } from './reading'
+
+const GLYPHS: Record<string, string> = {
+  '⅛': ' 1/8',
+  '¼': ' 1/4',
+  '⅜': ' 3/8',
+  '½': ' 1/2',
+  '⅝': ' 5/8',
+  '¾': ' 3/4',
+  '⅞': ' 7/8',
+}
+const MOST_DECIMALS = 6
+const HELP = 'Enter a rate such as 6.125 or 6 1/8.'
+
+/** A rate or share as typed, in percent: 6.125, 6 1/8, 6⅛ %. At most six decimals. */
+export function readPercent(text: string): Reading<number> {
+  const plain = text
+    .replace(/[⅛¼⅜½⅝¾⅞]/g, (glyph) => GLYPHS[glyph] ?? '')
+    .replace(/\s*%\s*$/, '')
+    .trim()
+  if (plain.startsWith('-')) return unread('A rate is not negative.')
+  const match = /^(\d{0,9})(?:[.,](\d*))?(?:(?:^|\s+)(\d{1,3})\/(\d{1,3}))?$/.exec(plain)
+  const [, digits = '', decimals = '', top, bottom] = match ?? []
+  if (!match || digits + decimals + (top ?? '') === '' || Number(bottom) === 0) return unread(HELP)
+  if (decimals.length > MOST_DECIMALS) return unread('A rate has at most six decimals.')
+  const fraction = top ? Number(top) / Number(bottom) : 0
+  const percent = Number(`${digits || '0'}.${decimals || '0'}`) + fraction
+  const settled = Number(percent.toFixed(MOST_DECIMALS))
+  return Math.abs(settled - percent) > 1e-9 ? unread('A rate has at most six decimals.') : read(settled)
+}

@@ -1,0 +1,17 @@
+import { read, unread, type Reading } from './reading'
+
+const HELP = 'Enter a term such as 30, 27y 6m or 330 months.'
+
+/** A term as typed, in months; a bare number counts years: 30, 27y 6m, 27.5 years, 330m. */
+export function readTerm(text: string): Reading<number> {
+  const plain = text.trim().toLowerCase()
+  if (plain.startsWith('-')) return unread('A term is not negative.')
+  const match =
+    /^(?:(\d{1,6}(?:\.\d{1,4})?)\s*(?:years?|yrs?|y|$))?\s*(?:(\d{1,6})\s*(?:months?|mos?|m))?$/.exec(plain)
+  if (!match || plain === '') return unread(HELP)
+  const months = Number(match[1] ?? 0) * 12 + Number(match[2] ?? 0)
+  const wholeMonths = Math.round(months)
+  return Math.abs(months - wholeMonths) > 1e-6
+    ? unread('A term is counted in whole months.')
+    : read(wholeMonths)
+}

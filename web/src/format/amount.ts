@@ -1,0 +1,10 @@
+/** An amount in whole cents. Never rounded for display: what is shown is what it is. */
+const exact = new Intl.NumberFormat('en-US', { minimumFractionDigits: 2, maximumFractionDigits: 2 })
+const whole = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 })
+
+/** With two decimals always: 3,026.07. */
+export const formatAmount = (cents: number) => exact.format(cents / 100)
+
+/** As a person writes it: 468,500, and 468,500.50 only where there are cents. */
+export const formatEntry = (cents: number) =>
+  cents % 100 === 0 ? whole.format(cents / 100) : exact.format(cents / 100)

@@ -1,0 +1,22 @@
+/** Dates travel as ISO texts (2027-03-01) and stand for a day, not for a moment in some time zone. */
+const at = (isoDate: string) => new Date(`${isoDate}T00:00:00Z`)
+
+const written = (locale: string, options: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' })
+
+/** The day, written out: 1 March 2027, or March 1, 2027 where that is usual. */
+export const formatDay = (isoDate: string, locale: string) =>
+  written(locale, { day: 'numeric', month: 'long', year: 'numeric' }).format(at(isoDate))
+
+/** Month and year: Feb 2057. */
+export const formatMonth = (isoDate: string, locale: string) =>
+  written(locale, { month: 'short', year: 'numeric' }).format(at(isoDate))
+
+/** A moment as the advisor's own clock shows it: the time today, else the day. */
+export function formatMoment(isoInstant: string, now: Date): string {
+  const moment = new Date(isoInstant)
+  const isToday = moment.toDateString() === now.toDateString()
+  return isToday
+    ? moment.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+    : moment.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+}

@@ -1,0 +1,9 @@
+const NARROW_SPACE = '\u202f'
+
+/** A rate or share as it was given, every digit: 6.125 %. */
+export const formatPercent = (percent: number) =>
+  `${percent.toLocaleString('en-US', { maximumFractionDigits: 6 })}${NARROW_SPACE}%`
+
+/** A computed ratio to so many decimals: 83.00 %. */
+export const formatRatio = (percent: number, decimals: number) =>
+  `${percent.toLocaleString('en-US', { minimumFractionDigits: decimals, maximumFractionDigits: decimals })}${NARROW_SPACE}%`

@@ -1,0 +1,60 @@
+import { useId, type KeyboardEvent } from 'react'
+import { useEntry, type EntryField } from '../casefile/useEntry'
+
+type FigureProps<T> = EntryField<T> & {
+  label: string
+  /** Moves the value by so many of its natural steps; negative is down. */
+  nudge?: ((steps: number) => void) | undefined
+}
+
+const STEPS_WITH_SHIFT = 10
+
+/** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
+export function Figure<T>({ label, nudge, ...field }: FigureProps<T>) {
+  const { shown, problem, type, dropText, finish, takeBack } = useEntry(field)
+  const problemId = useId()
+
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    const direction = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
+    if (direction !== 0 && nudge && problem === undefined) {
+      event.preventDefault()
+      dropText()
+      nudge(direction * (event.shiftKey ? STEPS_WITH_SHIFT : 1))
+    } else if (event.key === 'Enter') {
+      finish()
+      event.currentTarget.select()
+    } else if (event.key === 'Escape') {
+      takeBack()
+    }
+  }
+
+  return (
+    <>
+      <span className="figure" data-faulty={problem !== undefined || undefined}>
+        <span className="figure-measure" aria-hidden>
+          {shown || ' '}
+        </span>
+        <input
+          className="figure-input"
+          aria-label={label}
+          aria-invalid={problem !== undefined}
+          aria-describedby={problem === undefined ? undefined : problemId}
+          data-pointer={field.pointer}
+          autoComplete="off"
+          spellCheck={false}
+          size={1}
+          value={shown}
+          onChange={(event) => type(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={finish}
+          onKeyDown={onKeyDown}
+        />
+      </span>
+      {problem !== undefined && (
+        <span id={problemId} role="alert" className="figure-problem">
+          {problem}
+        </span>
+      )}
+    </>
+  )
+}
