@@ -1,0 +1,117 @@
+package app.impendium.e2e;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The packaged application as a process of its own, with a fresh database and the demo practice. */
+final class ApplicationProcess implements AutoCloseable {
+    private static final Path JAR = Path.of("..", "server", "target", "impendium.jar");
+    private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
+    private static final int KEPT_LINES = 40;
+
+    private final Process process;
+    private final String url;
+
+    private ApplicationProcess(Process process, String url) {
+        this.process = process;
+        this.url = url;
+    }
+
+    /** Starts it and waits until it answers. */
+    static ApplicationProcess start() {
+        return start(Map.of());
+    }
+
+    /** The same, with further settings in its environment. */
+    static ApplicationProcess start(Map<String, String> settings) {
+        if (!Files.exists(JAR)) {
+            throw new IllegalStateException(JAR + " is missing: package the server first");
+        }
+        String database = "journey_" + ProcessHandle.current().pid() + "_" + System.nanoTime();
+        createDatabase(database);
+        ProcessBuilder builder = new ProcessBuilder("java", "-Xshare:auto", "-jar", JAR.toString());
+        Map<String, String> environment = builder.environment();
+        environment.put("IMPENDIUM_DATABASE_URL", databaseUrl(database));
+        environment.put("IMPENDIUM_PORT", "0");
+        environment.put("IMPENDIUM_DEMO", "true");
+        environment.put("LOGGING_LEVEL_ORG_SPRINGFRAMEWORK_BOOT_TOMCAT", "info");
+        environment.putAll(settings);
+        builder.redirectErrorStream(true);
+        try {
+            Process process = builder.start();
+            return new ApplicationProcess(process, "http://127.0.0.1:" + readUntilStarted(process));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    String url() {
+        return url;
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        process.onExit().join();
+    }
+
+    private static String readUntilStarted(Process process) throws IOException {
+        BufferedReader output = process.inputReader();
+        Deque<String> kept = new ArrayDeque<>();
+        String port = null;
+        for (String line = output.readLine(); line != null; line = output.readLine()) {
+            kept.addLast(line);
+            if (kept.size() > KEPT_LINES) {
+                kept.removeFirst();
+            }
+            Matcher matcher = PORT.matcher(line);
+            if (matcher.find()) {
+                port = matcher.group(1);
+            }
+            if (port != null && line.contains("Started ImpendiumApplication")) {
+                // Read on, or the process would stand still once the pipe is full.
+                CompletableFuture.runAsync(() -> output.lines().forEach(System.out::println));
+                return port;
+            }
+        }
+        throw new IllegalStateException("The application ended at once:\n" + String.join("\n", kept));
+    }
+
+    private static void createDatabase(String name) {
+        try (Connection connection = DriverManager.getConnection(
+                        setting("IMPENDIUM_DATABASE_URL"),
+                        setting("IMPENDIUM_DATABASE_USER"),
+                        setting("IMPENDIUM_DATABASE_PASSWORD"));
+                Statement statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        } catch (SQLException e) {
+            throw new IllegalStateException("No test database; ./impendium test starts one", e);
+        }
+    }
+
+    private static String databaseUrl(String name) {
+        String url = setting("IMPENDIUM_DATABASE_URL");
+        return url.substring(0, url.lastIndexOf('/') + 1) + name;
+    }
+
+    static String setting(String name) {
+        String value = System.getenv(name);
+        if (value == null) {
+            throw new IllegalStateException(name + " is not set; run ./impendium test");
+        }
+        return value;
+    }
+}

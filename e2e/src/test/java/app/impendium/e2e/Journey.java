@@ -1,0 +1,73 @@
+package app.impendium.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Playwright;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** A journey through the packaged application, started once for all of them, with browsers as people have them. */
+abstract class Journey {
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+
+    @RegisterExtension
+    static final Stage STAGE = new Stage();
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    @AfterEach
+    void closeBrowsers() {
+        contexts.forEach(BrowserContext::close);
+    }
+
+    /** Somebody at a browser of their own, not signed in yet. */
+    Advisor someone() {
+        return someone(new Browser.NewContextOptions());
+    }
+
+    /** The same with a browser set up otherwise. */
+    Advisor someone(Browser.NewContextOptions options) {
+        if (options.viewportSize == null) {
+            options.setViewportSize(WIDTH, HEIGHT);
+        }
+        BrowserContext context = STAGE.set
+                .browser()
+                .newContext(options.setBaseURL(STAGE.set.application().url()));
+        contexts.add(context);
+        return new Advisor(context.newPage());
+    }
+
+    /** Sets up what all journeys share before the first, and takes it down after the last. */
+    static final class Stage implements BeforeAllCallback {
+        private Set set;
+
+        @Override
+        public void beforeAll(ExtensionContext context) {
+            set = context.getRoot()
+                    .getStore(Namespace.create(Stage.class))
+                    .getOrComputeIfAbsent(Set.class, key -> Set.up(), Set.class);
+        }
+    }
+
+    /** The application and a browser to look at it. */
+    record Set(ApplicationProcess application, Playwright playwright, Browser browser) implements AutoCloseable {
+
+        static Set up() {
+            Playwright playwright = Playwright.create();
+            return new Set(ApplicationProcess.start(), playwright, Chromium.launch(playwright));
+        }
+
+        @Override
+        public void close() {
+            browser.close();
+            playwright.close();
+            application.close();
+        }
+    }
+}

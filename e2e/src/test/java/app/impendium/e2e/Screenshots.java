@@ -1,0 +1,82 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Path;
+
+/** Takes the pictures of the main views from the demo data. Run by ./impendium screenshots. */
+final class Screenshots {
+    private final Path folder;
+    private final Browser browser;
+    private final String url;
+
+    private Screenshots(Path folder, Browser browser, String url) {
+        this.folder = folder;
+        this.browser = browser;
+        this.url = url;
+    }
+
+    public static void main(String[] arguments) {
+        Path folder = Path.of(arguments[0]);
+        try (ApplicationProcess application = ApplicationProcess.start();
+                Playwright playwright = Playwright.create();
+                Browser browser = Chromium.launch(playwright)) {
+            Screenshots screenshots = new Screenshots(folder, browser, application.url());
+            screenshots.wide();
+            screenshots.dark();
+            screenshots.narrow();
+        }
+    }
+
+    private void wide() {
+        try (BrowserContext context = context(1280, 800, ColorScheme.LIGHT)) {
+            Page page = context.newPage();
+            page.navigate("/");
+            assertThat(page.getByLabel("Email")).isVisible();
+            take(page, "sign-in");
+            Advisor advisor = new Advisor(page).signIn(Advisor.EMAIL);
+            assertThat(page.getByText("14 Quarry Lane")).isVisible();
+            take(page, "cases");
+            advisor.open("14 Quarry Lane");
+            take(page, "loan");
+            advisor.press("Change");
+            assertThat(advisor.heading("Costs and conventions")).isVisible();
+            take(page, "costs");
+        }
+    }
+
+    private void dark() {
+        try (BrowserContext context = context(1280, 800, ColorScheme.DARK)) {
+            new Advisor(context.newPage()).signIn(Advisor.EMAIL).open("Lot 6, Cinder Hill");
+            take(context.pages().get(0), "loan-dark");
+        }
+    }
+
+    private void narrow() {
+        try (BrowserContext context = context(390, 844, ColorScheme.LIGHT)) {
+            Advisor advisor = new Advisor(context.newPage()).signIn(Advisor.EMAIL);
+            take(advisor.page(), "cases-narrow");
+            advisor.open("14 Quarry Lane");
+            take(advisor.page(), "loan-narrow");
+        }
+    }
+
+    private BrowserContext context(int width, int height, ColorScheme colours) {
+        return browser.newContext(new Browser.NewContextOptions()
+                .setBaseURL(url)
+                .setViewportSize(width, height)
+                .setColorScheme(colours)
+                .setReducedMotion(ReducedMotion.REDUCE));
+    }
+
+    private void take(Page page, String name) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,52 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+/** One case open twice: both are told, and neither loses work. */
+class TwoAdvisorsTest extends Journey {
+
+    @Test
+    void tellsOfAConflictAndLetsEitherStateGoOn() {
+        Advisor bea = someone().signIn(Advisor.EMAIL).begin("Open twice", "");
+        Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Open twice");
+        bea.say("Term", "15");
+        bea.waitUntilSaved();
+
+        tobias.say("Term", "20");
+        assertThat(tobias.page().getByText("Bea Ostrander saved this case")).isVisible();
+        tobias.press("Go on with theirs");
+        assertThat(tobias.figure("Term")).hasValue("15 years");
+        tobias.press("Undo");
+        assertThat(tobias.figure("Term")).hasValue("20 years");
+        tobias.waitUntilSaved();
+    }
+
+    @Test
+    void letsOnesOwnStateGoOn() {
+        Advisor bea = someone().signIn(Advisor.EMAIL).begin("Mine goes on", "");
+        Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Mine goes on");
+        bea.say("Term", "15");
+        bea.waitUntilSaved();
+
+        tobias.say("Term", "20");
+        tobias.press("Go on with mine");
+        tobias.waitUntilSaved();
+        bea.page().reload();
+        assertThat(bea.figure("Term")).hasValue("20 years");
+    }
+
+    @Test
+    void showsWhatAColleagueSavedWhileNothingOfOursWaits() {
+        Advisor bea = someone().signIn(Advisor.EMAIL).begin("Looked at", "");
+        Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Looked at");
+        bea.say("Term", "15");
+        bea.waitUntilSaved();
+
+        assertThat(tobias.page().getByText("Bea Ostrander changed this case"))
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
+                        .setTimeout(20_000));
+        assertThat(tobias.figure("Term")).hasValue("15 years");
+    }
+}
