@@ -1,0 +1,9 @@
+# Measuring speed.
+
+# run_journey_main CLASS ARGUMENT…: runs a main class of the journeys on the packaged application.
+run_journey_main() {
+  local main=$1
+  shift
+  maven package -DskipTests -pl server -am --quiet
+  maven test-compile exec:exec@journeys -pl e2e --quiet -Djourneys.main="$main" -Djourneys.arguments="$*"
+}

@@ -1,0 +1,51 @@
+# Testing everything on a database and a browser of the tests' own.
+
+export_test_settings() {
+  export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+  IMPENDIUM_CHROMIUM=${IMPENDIUM_CHROMIUM:-$(command -v chromium)}
+  export IMPENDIUM_CHROMIUM
+}
+
+# start_test_cluster: a cluster that is thrown away afterwards, and so need not survive a power cut.
+start_test_cluster() {
+  DATA=$DATA/test
+  mkdir -p "$DATA"
+  TEST_CLUSTER=$(cluster_folder postgres)
+  stop_cluster "$TEST_CLUSTER"
+  rm -rf "$TEST_CLUSTER"
+  start_cluster "$TEST_CLUSTER" fsync=off synchronous_commit=off full_page_writes=off max_connections=200
+  trap 'stop_cluster "$TEST_CLUSTER"' EXIT
+  ensure_database "$TEST_CLUSTER" postgres
+  export_test_settings
+}
+
+prepare_tests() {
+  prepare_data_folder
+  ensure_tools chromium
+  start_test_cluster
+}
+
+test_all() {
+  prepare_tests
+  maven verify
+  say ""
+  say "What ran:"
+  summarise_tests
+}
+
+# The counts of every module's reports, and the front end's.
+summarise_tests() {
+  local module
+  for module in core server e2e; do
+    cat "$HOME_FOLDER/$module"/target/surefire-reports/*.txt | awk -v module="$module" -F '[:,]' \
+      '/^Tests run/ { run += $2; bad += $4 + $6; skipped += $8 }
+       END { printf "  %-7s %5d passed, %d failed, %d skipped\n", module, run - bad - skipped, bad, skipped }'
+  done
+  awk -F '"' '/^<testsuites/ { for (i = 1; i < NF; i++) { if ($i ~ / tests=$/) run = $(i + 1); if ($i ~ / (failures|errors)=$/) bad += $(i + 1) } }
+    END { printf "  %-7s %5d passed, %d failed\n", "web", run - bad, bad }' "$HOME_FOLDER/web/target/vitest.xml"
+}
+
+take_screenshots() {
+  prepare_tests
+  run_journey_main app.impendium.e2e.Screenshots "$HOME_FOLDER/docs/screenshots"
+}
