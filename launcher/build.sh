@@ -11,8 +11,11 @@ application_is_current() {
 }
 
 build_application() {
-  application_is_current ||
-    step "Building the application" "$LOGS/build.log" maven package -DskipTests -pl server -am
+  ! application_is_current || return 0
+  [ -w "$HOME_FOLDER/server" ] && [ -w "$HOME_FOLDER/web" ] ||
+    fail "The application must be built, and $HOME_FOLDER cannot be written by $(id -un)." \
+      "Start it once as its owner, or copy the folder to a place of yours."
+  step "Building the application" "$LOGS/build.log" maven package -DskipTests -pl server -am
 }
 
 # unpack_application: the jar laid out with its libraries beside it, which loads faster than the jar itself.

@@ -15,7 +15,8 @@ step() {
   local title=$1 log=$2 seconds=0
   shift 2
   mkdir -p "$(dirname "$log")"
-  "$@" >"$log" 2>&1 </dev/null &
+  # The lock must not live on in a server that the command leaves behind.
+  "$@" >"$log" 2>&1 </dev/null 9>&- &
   local command=$!
   printf '%s ' "$title"
   while kill -0 "$command" 2>/dev/null; do

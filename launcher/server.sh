@@ -35,6 +35,7 @@ start_application() {
     return
   fi
   end_server
+  choose_port
   ensure_tools
   build_application
   unpack_application
@@ -42,7 +43,6 @@ start_application() {
   cluster=$(cluster_folder postgres)
   start_cluster "$cluster"
   ensure_database "$cluster" impendium
-  choose_port
   export IMPENDIUM_PORT IMPENDIUM_DEMO=true
   record_classes
   launch_server
