@@ -7,3 +7,10 @@ run_journey_main() {
   maven package -DskipTests -pl server -am --quiet
   maven test-compile exec:exec@journeys -pl e2e --quiet -Djourneys.main="$main" -Djourneys.arguments="$*"
 }
+
+bench_all() {
+  prepare_tests
+  maven package exec:exec@jmh -DskipTests -Dexec.skip=false -pl core,bench --quiet
+  run_journey_main app.impendium.e2e.EditLatency
+  run_journey_main app.impendium.e2e.EvaluationCost
+}

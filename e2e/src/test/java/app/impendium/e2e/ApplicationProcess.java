@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Map;
@@ -60,6 +61,11 @@ final class ApplicationProcess implements AutoCloseable {
 
     String url() {
         return url;
+    }
+
+    /** The processor time that the application has used so far. */
+    Duration processorTime() {
+        return process.info().totalCpuDuration().orElseThrow();
     }
 
     @Override

@@ -1,0 +1,65 @@
+package app.impendium.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.util.List;
+
+/** From key press to repainted figures, over two hundred edits of the rate. Run by ./impendium bench. */
+final class EditLatency {
+    private static final int WARM_UP = 20;
+    private static final int EDITS = 200;
+
+    /** Notes when each key went down, and when the frame with the changed payment had been painted. */
+    private static final String WATCH = """
+            () => {
+              window.latencies = []
+              let pressed = 0
+              document.addEventListener('keydown', () => { pressed = performance.now() }, { capture: true })
+              const payment = document.querySelector('[data-testid="total-Each payment"]')
+              new MutationObserver(() => {
+                const start = pressed
+                requestAnimationFrame(() => {
+                  const painted = new MessageChannel()
+                  painted.port1.onmessage = () => window.latencies.push(performance.now() - start)
+                  painted.port2.postMessage(null)
+                })
+              }).observe(payment, { characterData: true, subtree: true, childList: true })
+            }
+            """;
+
+    private EditLatency() {}
+
+    public static void main(String[] arguments) {
+        try (ApplicationProcess application = ApplicationProcess.start();
+                Playwright playwright = Playwright.create();
+                Browser browser = Chromium.launch(playwright);
+                BrowserContext context =
+                        browser.newContext(new Browser.NewContextOptions().setBaseURL(application.url()))) {
+            Advisor advisor =
+                    new Advisor(context.newPage()).signIn(Advisor.EMAIL).begin("Measured", "");
+            Page page = advisor.page();
+            page.evaluate(WATCH);
+            advisor.figure("Yearly rate").focus();
+            for (int edit = 1; edit <= WARM_UP + EDITS; edit++) {
+                page.keyboard().press(edit % 2 == 0 ? "ArrowDown" : "ArrowUp");
+                page.waitForFunction("count => window.latencies.length === count", edit);
+            }
+            print(page);
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void print(Page page) {
+        List<Number> latencies = (List<Number>) page.evaluate("window.latencies");
+        double[] sorted = latencies.stream()
+                .skip(WARM_UP)
+                .mapToDouble(Number::doubleValue)
+                .sorted()
+                .toArray();
+        System.out.printf(
+                "Key press to repainted figures, %d edits: median %.1f ms, 95th percentile %.1f ms, worst %.1f ms%n",
+                sorted.length, sorted[sorted.length / 2], sorted[sorted.length * 95 / 100], sorted[sorted.length - 1]);
+    }
+}

@@ -1,0 +1,127 @@
+package app.impendium.e2e;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * What an evaluation of one option costs the server while twenty are asked for at once: the time from the request's
+ * first byte to the answer's last, as the server's own access log has it, and the processor time. Run by ./impendium
+ * bench.
+ */
+final class EvaluationCost {
+    private static final int AT_ONCE = 20;
+    private static final int WARM_UP_ROUNDS = 400;
+    private static final int ROUNDS = 200;
+
+    private final HttpClient http;
+    private final HttpRequest question;
+
+    private EvaluationCost(HttpClient http, HttpRequest question) {
+        this.http = http;
+        this.question = question;
+    }
+
+    public static void main(String[] arguments) throws IOException, InterruptedException {
+        Path logs = Files.createTempDirectory("access-log");
+        try (ApplicationProcess application = ApplicationProcess.start(Map.of(
+                "SERVER_TOMCAT_ACCESSLOG_ENABLED", "true",
+                "SERVER_TOMCAT_ACCESSLOG_DIRECTORY", logs.toString(),
+                "SERVER_TOMCAT_ACCESSLOG_BUFFERED", "false",
+                "SERVER_TOMCAT_ACCESSLOG_PATTERN", "%m %U %s %D"))) {
+            EvaluationCost cost = signedIn(application.url());
+            cost.ask(WARM_UP_ROUNDS);
+            Duration before = application.processorTime();
+            cost.ask(ROUNDS);
+            Duration spent = application.processorTime().minus(before);
+            print(logs, spent);
+        }
+    }
+
+    private static EvaluationCost signedIn(String url) throws IOException, InterruptedException {
+        CookieManager cookies = new CookieManager();
+        HttpClient http = HttpClient.newBuilder()
+                .version(HttpClient.Version.HTTP_1_1)
+                .cookieHandler(cookies)
+                .build();
+        http.send(HttpRequest.newBuilder(URI.create(url + "/api/session")).build(), BodyHandlers.discarding());
+        String form = "email=" + Advisor.EMAIL + "&password=" + Advisor.PASSWORD;
+        http.send(
+                HttpRequest.newBuilder(URI.create(url + "/api/session"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .header("X-XSRF-TOKEN", token(cookies))
+                        .POST(BodyPublishers.ofString(form))
+                        .build(),
+                BodyHandlers.discarding());
+        Path document = Path.of("..", "server", "src", "main", "resources", "demo", "quarry-lane.json");
+        HttpRequest question = HttpRequest.newBuilder(URI.create(url + "/api/evaluations"))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token(cookies))
+                .POST(BodyPublishers.ofFile(document))
+                .build();
+        return new EvaluationCost(http, question);
+    }
+
+    private static String token(CookieManager cookies) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void ask(int rounds) {
+        for (int round = 0; round < rounds; round++) {
+            CompletableFuture.allOf(IntStream.range(0, AT_ONCE)
+                            .mapToObj(i -> http.sendAsync(question, BodyHandlers.ofString()))
+                            .map(answer -> answer.thenAccept(EvaluationCost::expectFigures))
+                            .toArray(CompletableFuture[]::new))
+                    .join();
+        }
+    }
+
+    private static void expectFigures(java.net.http.HttpResponse<String> answer) {
+        if (answer.statusCode() != 200) {
+            throw new IllegalStateException(answer.statusCode() + " " + answer.body());
+        }
+    }
+
+    private static void print(Path logs, Duration processorTime) throws IOException {
+        try (Stream<Path> files = Files.list(logs)) {
+            long[] micros = files.flatMap(EvaluationCost::lines)
+                    .filter(line -> line.startsWith("POST /api/evaluations 200 "))
+                    .mapToLong(line -> Long.parseLong(line.substring(line.lastIndexOf(' ') + 1)))
+                    .skip((long) WARM_UP_ROUNDS * AT_ONCE)
+                    .sorted()
+                    .toArray();
+            System.out.printf(
+                    "An evaluation, %d at once, %d in all: median %.2f ms, 95th percentile %.2f ms in the server;"
+                            + " %.2f ms of processor time each%n",
+                    AT_ONCE,
+                    micros.length,
+                    micros[micros.length / 2] / 1000.0,
+                    micros[micros.length * 95 / 100] / 1000.0,
+                    processorTime.toNanos() / 1e6 / (ROUNDS * AT_ONCE));
+        }
+    }
+
+    private static Stream<String> lines(Path file) {
+        try {
+            return Files.readAllLines(file).stream();
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}
