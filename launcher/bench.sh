@@ -10,7 +10,7 @@ run_journey_main() {
 
 bench_all() {
   prepare_tests
-  maven package exec:exec@jmh -DskipTests -Dexec.skip=false -pl core,bench --quiet
+  maven package -DskipTests -Djmh.phase=package -pl core,bench --quiet
   run_journey_main app.impendium.e2e.EditLatency
   run_journey_main app.impendium.e2e.EvaluationCost
 }

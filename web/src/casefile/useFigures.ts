@@ -54,8 +54,8 @@ export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
   }, [document, attempt])
 
   // Half-typed figures have answers too (the 3 of 31 %), but nobody meant them.
-  if (isFinished && answer.status === 'current' && finished !== answer.evaluation)
-    setFinished(answer.evaluation)
+  const isAnswered = answer.status === 'current' && answer.document === document
+  if (isFinished && isAnswered && finished !== answer.evaluation) setFinished(answer.evaluation)
   const evaluation = answer.status === 'refused' ? finished : answer.evaluation
   return { ...answer, evaluation, hasFaultyEntry: hasUnreadable || answer.status === 'refused' }
 }

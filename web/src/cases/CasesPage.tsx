@@ -69,7 +69,7 @@ function CaseList({ cases, isFailed, search }: CaseListProps) {
     )
   }
   return (
-    <ul className="border-rule mt-6 border-t" aria-label="Cases">
+    <ul className="border-rule -mx-2 mt-6 border-t" aria-label="Cases">
       {cases.map((each) => (
         <CaseLine key={each.id} summary={each} />
       ))}
@@ -80,7 +80,7 @@ function CaseList({ cases, isFailed, search }: CaseListProps) {
 function CaseLine({ summary }: { summary: CaseSummary }) {
   const { id, title, clients, currency, monthlyCostCents, payoffDate, savedAt, savedBy } = summary
   return (
-    <li className="border-rule hover:bg-act-tint relative -mx-2 grid gap-x-6 border-b px-2 py-3 mid:grid-cols-[1fr_10rem_12rem] mid:items-baseline">
+    <li className="border-rule hover:bg-act-tint relative grid gap-x-6 border-b px-2 py-3 mid:grid-cols-[1fr_10rem_12rem] mid:items-baseline">
       <div>
         <Link
           to="/cases/$id"

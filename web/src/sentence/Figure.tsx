@@ -3,6 +3,8 @@ import { useEntry, type EntryField } from '../casefile/useEntry'
 
 type FigureProps<T> = EntryField<T> & {
   label: string
+  /** The sentence's punctuation behind the figure, which never begins a line. */
+  after?: string
   /** Moves the value by so many of its natural steps; negative is down. */
   nudge?: ((steps: number) => void) | undefined
 }
@@ -10,7 +12,7 @@ type FigureProps<T> = EntryField<T> & {
 const STEPS_WITH_SHIFT = 10
 
 /** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
-export function Figure<T>({ label, nudge, ...field }: FigureProps<T>) {
+export function Figure<T>({ label, after, nudge, ...field }: FigureProps<T>) {
   const { shown, problem, type, dropText, finish, takeBack } = useEntry(field)
   const problemId = useId()
 
@@ -30,25 +32,28 @@ export function Figure<T>({ label, nudge, ...field }: FigureProps<T>) {
 
   return (
     <>
-      <span className="figure" data-faulty={problem !== undefined || undefined}>
-        <span className="figure-measure" aria-hidden>
-          {shown || ' '}
+      <span className="whitespace-nowrap">
+        <span className="figure" data-faulty={problem !== undefined || undefined}>
+          <span className="figure-measure" aria-hidden>
+            {shown || ' '}
+          </span>
+          <input
+            className="figure-input"
+            aria-label={label}
+            aria-invalid={problem !== undefined}
+            aria-describedby={problem === undefined ? undefined : problemId}
+            data-pointer={field.pointer}
+            autoComplete="off"
+            spellCheck={false}
+            size={1}
+            value={shown}
+            onChange={(event) => type(event.target.value)}
+            onFocus={(event) => event.target.select()}
+            onBlur={finish}
+            onKeyDown={onKeyDown}
+          />
         </span>
-        <input
-          className="figure-input"
-          aria-label={label}
-          aria-invalid={problem !== undefined}
-          aria-describedby={problem === undefined ? undefined : problemId}
-          data-pointer={field.pointer}
-          autoComplete="off"
-          spellCheck={false}
-          size={1}
-          value={shown}
-          onChange={(event) => type(event.target.value)}
-          onFocus={(event) => event.target.select()}
-          onBlur={finish}
-          onKeyDown={onKeyDown}
-        />
+        {after}
       </span>
       {problem !== undefined && (
         <span id={problemId} role="alert" className="figure-problem">

@@ -101,7 +101,7 @@ function YearlyCosts() {
       />
       <CostField
         label="Mortgage insurance"
-        hint="% of the loan, while above 80 %"
+        hint="% of a loan above 80 %"
         pointer={`${AT}/mortgageInsurancePercent`}
         text={mortgageInsurancePercent ? formatPercent(mortgageInsurancePercent) : ''}
         read={readPercent}

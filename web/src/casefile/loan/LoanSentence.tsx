@@ -131,6 +131,7 @@ function TermFigure() {
   return (
     <Figure
       label="Term"
+      after=","
       pointer={`${AT}/termMonths`}
       text={formatTerm(option.termMonths)}
       read={readTerm}
@@ -164,6 +165,7 @@ function FirstPaymentFigure() {
   return (
     <Figure
       label="First payment"
+      after="."
       pointer={`${AT}/firstPayment`}
       text={formatDay(option.firstPayment, locale)}
       read={(text) => readDay(text, locale)}

@@ -48,6 +48,10 @@ final class Screenshots {
             advisor.press("Change");
             assertThat(advisor.heading("Costs and conventions")).isVisible();
             take(page, "costs");
+            advisor.press("Close");
+            advisor.say("Term", "400 years");
+            assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
+            take(page, "bad-entry");
         }
     }
 
