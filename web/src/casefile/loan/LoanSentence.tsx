@@ -29,8 +29,8 @@ export function LoanSentence() {
   return (
     <p className="sentence" data-testid="sentence">
       {option.priceCents === null ? 'Borrowing ' : <PurchaseClause priceCents={option.priceCents} />}
-      <LoanFigure /> at <RateFigure /> over <TermFigure />, paid <FrequencyFigure /> from{' '}
-      <FirstPaymentFigure />. <AndMenu />
+      <LoanFigure /> at <RateFigure /> over <TermFigure /> paid <FrequencyFigure /> from{' '}
+      <FirstPaymentFigure /> <AndMenu />
     </p>
   )
 }

@@ -23,7 +23,7 @@ import java.util.stream.Stream;
  */
 final class EvaluationCost {
     private static final int AT_ONCE = 20;
-    private static final int WARM_UP_ROUNDS = 400;
+    private static final int WARM_UP_ROUNDS = 1500;
     private static final int ROUNDS = 200;
 
     private final HttpClient http;

@@ -24,6 +24,8 @@ class FirstCaseTest extends Journey {
         assertThat(advisor.total("Payments")).hasText("300");
         assertThat(advisor.total("Paid off")).hasText("February 1, 2052");
         assertThat(advisor.total("Loan to value")).hasText("85.00\u202f%");
+        assertThat(advisor.page().getByTestId("sentence")).containsText("paid monthly");
+        assertThat(advisor.page().getByTestId("sentence")).not().containsText("..");
         advisor.waitUntilSaved();
     }
 

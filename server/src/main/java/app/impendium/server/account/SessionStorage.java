@@ -1,0 +1,20 @@
+package app.impendium.server.account;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
+
+/** Keeps sessions in the database, so that any instance knows who is signed in. They end after half a day unused. */
+@Configuration
+@EnableJdbcHttpSession(maxInactiveIntervalInSeconds = SessionStorage.HALF_A_DAY_SECONDS)
+class SessionStorage {
+    static final int HALF_A_DAY_SECONDS = 12 * 60 * 60;
+
+    @Bean
+    @Primary
+    CalmSessions calmSessions(JdbcIndexedSessionRepository stored) {
+        return new CalmSessions(stored);
+    }
+}
