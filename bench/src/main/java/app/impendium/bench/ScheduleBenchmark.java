@@ -7,6 +7,7 @@ import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -30,9 +31,7 @@ public class ScheduleBenchmark {
 
     private final LoanTerms terms = LoanTerms.plain(
             Money.of("312450.00"),
-            AnnualRate.ofPercent("6.125"),
-            Compounding.MONTHLY,
-            PaymentFrequency.MONTHLY,
+            PeriodicRate.of(AnnualRate.ofPercent("6.125"), Compounding.MONTHLY, PaymentFrequency.MONTHLY),
             PAYMENTS,
             PaymentRounding.NEAREST_CENT);
 

@@ -46,14 +46,14 @@ public final class CaseEvaluator {
         LoanTerms terms = possibleTerms.orElseThrow();
         Schedule schedule = Schedule.of(terms);
         Optional<MortgageInsurance> insurance = mortgageInsurance(option, schedule);
-        PeriodicRate rate = terms.periodicRate();
+        PeriodicRate rate = terms.rate();
         return new OptionEvaluation(
                 terms.amount(),
                 purchaseFigures(option.financing()),
                 schedule,
                 possibleDates.orElseThrow(),
                 rate.value().movePointRight(2),
-                rate.effectiveYearlyPercent(option.frequency()),
+                rate.effectiveYearlyPercent(),
                 housingCost(option, schedule, insurance),
                 insurance);
     }
@@ -66,7 +66,7 @@ public final class CaseEvaluator {
     }
 
     private static Optional<MortgageInsurance> mortgageInsurance(LoanOption option, Schedule schedule) {
-        boolean premiumGiven = option.housing().mortgageInsuranceAYear().value().signum() > 0;
+        boolean premiumGiven = option.housing().mortgageInsuranceAYear().isPositive();
         return option.financing()
                 .price()
                 .filter(price -> premiumGiven

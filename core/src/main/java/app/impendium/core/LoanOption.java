@@ -9,6 +9,7 @@ import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
 
 /** One way of financing the home: all that its figures follow from. Immutable. */
@@ -29,7 +30,10 @@ public record LoanOption(
      */
     public LoanTerms loanTerms() {
         return LoanTerms.plain(
-                financing.loanAmount(), rate, compounding, frequency, term.payments(frequency), rounding);
+                financing.loanAmount(),
+                PeriodicRate.of(rate, compounding, frequency),
+                term.payments(frequency),
+                rounding);
     }
 
     /**

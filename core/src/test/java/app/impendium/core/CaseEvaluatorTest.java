@@ -99,7 +99,9 @@ class CaseEvaluatorTest {
 
         CaseException refusal = catchThrowableOfType(CaseException.class, () -> evaluate(option));
 
-        assertThat(refusal).hasMessage("The payment of 25.00 does not cover the interest of 25.00 due with payment 1.");
+        assertThat(refusal)
+                .hasMessage("The payment of 25.00 does not cover the interest of 25.00 due with payment 1."
+                        + " The least that repays the loan in its term is 25.01.");
     }
 
     private static OptionEvaluation evaluate(LoanOption option) {

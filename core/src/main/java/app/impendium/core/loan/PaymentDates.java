@@ -4,6 +4,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.rate.PaymentFrequency;
 import java.time.LocalDate;
 import java.time.YearMonth;
+import java.time.temporal.ChronoUnit;
 
 /**
  * When a loan's payments fall due. Monthly dates keep their day of the month, or the last day where a month is shorter;
@@ -16,6 +17,7 @@ public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
     private static final int EARLIEST_YEAR = 1950;
     private static final int LATEST_YEAR = 2150;
     private static final int HALF_MONTH_DAYS = 15;
+    private static final int DAYS_A_YEAR = 366;
 
     /**
      * @throws CaseException if the first date lies outside its range
@@ -43,6 +45,26 @@ public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
             case BIWEEKLY, ACCELERATED_BIWEEKLY -> first.plusWeeks(2L * later);
             case WEEKLY, ACCELERATED_WEEKLY -> first.plusWeeks(later);
         };
+    }
+
+    /** The last payment due on or before a day; 0 where the day comes before the first. */
+    public int lastOnOrBefore(LocalDate day) {
+        // A quick guess by the length of a period, then whole steps to where it is true.
+        long days = first.until(day, ChronoUnit.DAYS);
+        int payment = (int) Math.max(0, days * frequency.perYear() / DAYS_A_YEAR);
+        while (payment > 0 && of(payment).isAfter(day)) {
+            payment--;
+        }
+        while (!of(payment + 1).isAfter(day)) {
+            payment++;
+        }
+        return payment;
+    }
+
+    /** The first payment due on or after a day, at least 1: the one that a lump paid on that day goes with. */
+    public int firstOnOrAfter(LocalDate day) {
+        int before = lastOnOrBefore(day);
+        return before > 0 && of(before).isEqual(day) ? before : before + 1;
     }
 
     private LocalDate semiMonthly(int later) {

@@ -2,7 +2,8 @@ package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.PeriodicRate;
+import java.util.OptionalInt;
+import java.util.function.IntPredicate;
 
 /**
  * Every payment of a loan, exact to the cent. Each line's interest is the balance before it times the rate per payment,
@@ -12,57 +13,29 @@ public final class Schedule {
     private final Money payment;
     private final int payments;
 
-    // Two running totals, line 0 included, tell every line and every stretch by a difference.
+    // Running totals, line 0 included, tell every line and every stretch by a difference.
     private final long[] balance;
     private final long[] interestSoFar;
+    private final long[] extraSoFar;
 
-    private Schedule(Money payment, int payments, long[] balance, long[] interestSoFar) {
-        this.payment = payment;
-        this.payments = payments;
-        this.balance = balance;
-        this.interestSoFar = interestSoFar;
+    private Schedule(Amortizer run) {
+        this.payments = run.run();
+        this.payment = Money.ofCents(run.firstRegularPayment);
+        this.balance = run.balance;
+        this.interestSoFar = run.interestSoFar;
+        this.extraSoFar = run.extraSoFar;
     }
 
     /**
-     * The schedule of a loan at its level payment.
+     * The schedule of a loan.
      *
-     * @throws CaseException if the payment does not exceed its interest
+     * @throws CaseException if a payment does not exceed its interest, or cannot be computed anew where it must be
      */
     public static Schedule of(LoanTerms terms) {
-        PeriodicRate rate = terms.periodicRate();
-        Money level = LevelPayment.of(terms);
-        int agreed = terms.payments();
-        long[] balance = new long[agreed + 1];
-        long[] interestSoFar = new long[agreed + 1];
-        balance[0] = terms.amount().cents();
-        int line = 0;
-        while (balance[line] > 0) {
-            line++;
-            long owed = balance[line - 1];
-            long interest = rate.interestOn(owed);
-            boolean interestOnly = line <= terms.interestOnlyPayments();
-            long principal = interestOnly ? 0 : level.cents() - interest;
-            if (line == agreed || principal >= owed) {
-                principal = owed;
-            } else if (!interestOnly && principal <= 0) {
-                throw tooSmall(level, Money.ofCents(interest), line);
-            }
-            balance[line] = owed - principal;
-            interestSoFar[line] = interestSoFar[line - 1] + interest;
-        }
-        return new Schedule(level, line, balance, interestSoFar);
+        return new Schedule(new Amortizer(terms));
     }
 
-    private static CaseException tooSmall(Money payment, Money interest, int line) {
-        return CaseException.of(
-                "payment",
-                payment.toString(),
-                "more than " + interest,
-                "The payment of " + payment + " does not cover the interest of " + interest + " due with payment "
-                        + line + ".");
-    }
-
-    /** The regular payment, after any interest-only time. */
+    /** The regular payment after any interest-only time, before a rate change or an extra payment recomputes it. */
     public Money payment() {
         return payment;
     }
@@ -79,14 +52,15 @@ public final class Schedule {
      */
     public Instalment line(int number) {
         if (number == 0) {
-            return new Instalment(0, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, balanceAfter(0));
+            return new Instalment(0, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, balanceAfter(0));
         }
         Stretch single = stretch(number, number);
         return new Instalment(
                 number,
-                single.paid(),
+                single.paid().minus(single.extra()),
                 single.interest(),
-                single.principal(),
+                single.principal().minus(single.extra()),
+                single.extra(),
                 Money.ofCents(interestSoFar[number]),
                 single.balance());
     }
@@ -101,16 +75,21 @@ public final class Schedule {
             throw new IndexOutOfBoundsException(
                     "payments " + first + " to " + last + " do not lie within 1 to " + payments);
         }
+        long extra = extraSoFar.length == 0 ? 0 : extraSoFar[last] - extraSoFar[first - 1];
         return new Stretch(
                 first,
                 last,
                 Money.ofCents(interestSoFar[last] - interestSoFar[first - 1]),
                 Money.ofCents(balance[first - 1] - balance[last]),
+                Money.ofCents(extra),
                 balanceAfter(last));
     }
 
     /** What is owed after a payment; after payment 0, the loan amount. */
     public Money balanceAfter(int number) {
+        if (number < 0 || number > payments) {
+            throw new IndexOutOfBoundsException("payment " + number + " does not lie within 0 to " + payments);
+        }
         return Money.ofCents(balance[number]);
     }
 
@@ -122,5 +101,27 @@ public final class Schedule {
     /** The payment that clears the loan, which may differ from the others. */
     public Money lastPayment() {
         return line(payments).payment();
+    }
+
+    /** The first payment with more principal than interest, extras left out; none where interest prevails to the end. */
+    public OptionalInt firstWithMorePrincipalThanInterest() {
+        return first(number -> {
+            Instalment line = line(number);
+            return line.principal().isAbove(line.interest());
+        });
+    }
+
+    /** The first payment after which half the loan or less is owed. */
+    public OptionalInt firstWithHalfRepaid() {
+        return first(number -> 2 * balance[number] <= balance[0]);
+    }
+
+    private OptionalInt first(IntPredicate test) {
+        for (int number = 1; number <= payments; number++) {
+            if (test.test(number)) {
+                return OptionalInt.of(number);
+            }
+        }
+        return OptionalInt.empty();
     }
 }

@@ -8,12 +8,13 @@ import app.impendium.core.money.Money;
  * @param first the first payment counted
  * @param last the last payment counted
  * @param interest interest paid in them
- * @param principal principal paid in them
+ * @param principal principal repaid in them, extras included
+ * @param extra the extras among it
  * @param balance what is owed after the last of them
  */
-public record Stretch(int first, int last, Money interest, Money principal, Money balance) {
+public record Stretch(int first, int last, Money interest, Money principal, Money extra, Money balance) {
 
-    /** Interest and principal together. */
+    /** All that was paid: interest and principal, extras included. */
     public Money paid() {
         return interest.plus(principal);
     }

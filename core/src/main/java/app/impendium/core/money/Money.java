@@ -53,6 +53,11 @@ public record Money(long cents) implements Comparable<Money> {
         return nearest(BigDecimal.valueOf(cents).divide(BigDecimal.valueOf(divisor), 10, RoundingMode.HALF_UP));
     }
 
+    /** The amount in units of the currency, with two decimals. */
+    public BigDecimal toDecimal() {
+        return BigDecimal.valueOf(cents, 2);
+    }
+
     public boolean isZero() {
         return cents == 0;
     }
@@ -81,7 +86,6 @@ public record Money(long cents) implements Comparable<Money> {
     /** The amount with two decimals and commas between thousands: 1,604.17. */
     @Override
     public String toString() {
-        return new DecimalFormat("#,##0.00", DecimalFormatSymbols.getInstance(Locale.ROOT))
-                .format(BigDecimal.valueOf(cents, 2));
+        return new DecimalFormat("#,##0.00", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(toDecimal());
     }
 }

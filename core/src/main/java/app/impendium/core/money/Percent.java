@@ -53,6 +53,10 @@ public record Percent(BigDecimal value) {
         return upTo(most, value, field);
     }
 
+    public boolean isPositive() {
+        return value.signum() > 0;
+    }
+
     @Override
     public String toString() {
         return plain(value) + " %";

@@ -17,27 +17,23 @@ final class CentInterest {
     private static final BigDecimal HALF = new BigDecimal("0.5");
 
     private final long rate;
-    private final BigInteger numerator;
-    private final BigInteger denominator;
+    private final ExactRate exact;
 
-    private CentInterest(BigDecimal rate, BigInteger numerator, BigInteger denominator) {
+    private CentInterest(long rate, ExactRate exact) {
+        this.rate = rate;
+        this.exact = exact;
+    }
+
+    static CentInterest of(ExactRate exact) {
         // A rate of a half or more would not fit below the sign; 30 % yearly, the highest, is 0.3449 when compounded.
-        if (rate.compareTo(HALF) >= 0) {
-            throw new IllegalArgumentException("rate per payment must be below 0.5, but was " + rate);
+        if (exact.value().compareTo(HALF) >= 0) {
+            throw new IllegalArgumentException("rate per payment must be below 0.5, but was " + exact.value());
         }
-        this.rate = rate.multiply(TWO_TO_64).setScale(0, RoundingMode.HALF_EVEN).longValueExact();
-        this.numerator = numerator;
-        this.denominator = denominator;
+        BigDecimal scaled = exact.value().multiply(TWO_TO_64).setScale(0, RoundingMode.HALF_EVEN);
+        return new CentInterest(scaled.longValueExact(), exact);
     }
 
-    static CentInterest rational(BigDecimal rate, BigInteger numerator, BigInteger denominator) {
-        return new CentInterest(rate, numerator, denominator);
-    }
-
-    static CentInterest irrational(BigDecimal rate) {
-        return new CentInterest(rate, rate.unscaledValue(), BigInteger.TEN.pow(rate.scale()));
-    }
-
+    /** Interest on a balance from 0 to 99,999,999,999 cents. */
     long on(long balance) {
         long fraction = balance * rate;
         long fromHalf = fraction - Long.MIN_VALUE;
@@ -48,7 +44,9 @@ final class CentInterest {
     }
 
     private long exactlyOn(long balance) {
-        BigInteger twice = numerator.multiply(BigInteger.valueOf(2 * balance));
-        return twice.add(denominator).divide(denominator.shiftLeft(1)).longValueExact();
+        BigInteger twice = exact.numerator().multiply(BigInteger.valueOf(2 * balance));
+        return twice.add(exact.denominator())
+                .divide(exact.denominator().shiftLeft(1))
+                .longValueExact();
     }
 }

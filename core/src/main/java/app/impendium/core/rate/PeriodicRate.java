@@ -3,7 +3,7 @@ package app.impendium.core.rate;
 import static app.impendium.core.rate.Growth.DIGITS;
 
 import java.math.BigDecimal;
-import java.math.BigInteger;
+import java.util.Objects;
 
 /**
  * The interest rate for one payment period: i = (1 + j/m)^(m/p) - 1, where j is the nominal yearly rate, m the
@@ -11,46 +11,58 @@ import java.math.BigInteger;
  * exactly. Immutable.
  */
 public final class PeriodicRate {
+    private final AnnualRate annual;
+    private final Compounding compounding;
+    private final PaymentFrequency frequency;
     private final BigDecimal value;
+    private final double estimate;
     private final CentInterest interest;
 
-    private PeriodicRate(BigDecimal value, CentInterest interest) {
-        this.value = value;
-        this.interest = interest;
+    private PeriodicRate(AnnualRate annual, Compounding compounding, PaymentFrequency frequency, ExactRate exact) {
+        this.annual = annual;
+        this.compounding = compounding;
+        this.frequency = frequency;
+        this.value = exact.value();
+        this.estimate = value.doubleValue();
+        this.interest = CentInterest.of(exact);
     }
 
     /** The rate per payment of a yearly rate. */
-    public static PeriodicRate of(AnnualRate rate, Compounding compounding, PaymentFrequency frequency) {
-        return of(rate, compounding.perYear(), frequency.perYear());
+    public static PeriodicRate of(AnnualRate annual, Compounding compounding, PaymentFrequency frequency) {
+        ExactRate exact = ExactRate.of(annual, compounding.perYear(), frequency.perYear());
+        return new PeriodicRate(annual, compounding, frequency, exact);
     }
 
-    private static PeriodicRate of(AnnualRate rate, int compoundings, int payments) {
-        // Where whole compounding periods make up a payment period, the rate is a fraction of whole numbers and true
-        // half cents exist; elsewhere it is irrational and they do not.
-        if (rate.isZero() || compoundings % payments == 0) {
-            return rational(rate, compoundings, Math.max(1, compoundings / payments));
-        }
-        int shared = BigInteger.valueOf(compoundings)
-                .gcd(BigInteger.valueOf(payments))
-                .intValue();
-        BigDecimal perCompounding = rate.percent().value().divide(BigDecimal.valueOf(100L * compoundings), DIGITS);
-        BigDecimal value = Growth.power(BigDecimal.ONE.add(perCompounding), compoundings / shared, payments / shared)
-                .subtract(BigDecimal.ONE);
-        return new PeriodicRate(value, CentInterest.irrational(value));
+    /** The rate per payment of another yearly rate under the same conventions. */
+    public PeriodicRate withAnnual(AnnualRate other) {
+        return of(other, compounding, frequency);
     }
 
-    private static PeriodicRate rational(AnnualRate rate, int compoundings, int periods) {
-        BigDecimal percent = rate.percent().value();
-        BigInteger unit = BigInteger.TEN.pow(percent.scale()).multiply(BigInteger.valueOf(100L * compoundings));
-        BigInteger denominator = unit.pow(periods);
-        BigInteger numerator = unit.add(percent.unscaledValue()).pow(periods).subtract(denominator);
-        BigDecimal value = new BigDecimal(numerator).divide(new BigDecimal(denominator), DIGITS);
-        return new PeriodicRate(value, CentInterest.rational(value, numerator, denominator));
+    /** The same yearly rate, paid otherwise. */
+    public PeriodicRate withFrequency(PaymentFrequency other) {
+        return of(annual, compounding, other);
+    }
+
+    public AnnualRate annual() {
+        return annual;
+    }
+
+    public Compounding compounding() {
+        return compounding;
+    }
+
+    public PaymentFrequency frequency() {
+        return frequency;
     }
 
     /** The rate as a fraction, to fifty digits: 0.005 is half a percent a payment. */
     public BigDecimal value() {
         return value;
+    }
+
+    /** The rate as a fraction, to the sixteen digits of a double: for estimates that are checked, never for money. */
+    public double estimate() {
+        return estimate;
     }
 
     public boolean isZero() {
@@ -68,15 +80,33 @@ public final class PeriodicRate {
     }
 
     /** The effective yearly rate (1 + i)^p - 1, in percent. */
-    public BigDecimal effectiveYearlyPercent(PaymentFrequency frequency) {
+    public BigDecimal effectiveYearlyPercent() {
         return growth(frequency.perYear()).subtract(BigDecimal.ONE).movePointRight(2);
     }
 
     /** The same rate stated as a nominal yearly one for another compounding q: q((1 + i)^(p/q) - 1), in percent. */
-    public BigDecimal nominalPercent(PaymentFrequency frequency, Compounding stated) {
+    public BigDecimal nominalPercent(Compounding stated) {
         BigDecimal factor = Growth.power(BigDecimal.ONE.add(value), frequency.perYear(), stated.perYear());
         return factor.subtract(BigDecimal.ONE)
                 .multiply(BigDecimal.valueOf(stated.perYear()))
                 .movePointRight(2);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof PeriodicRate rate
+                && annual.equals(rate.annual)
+                && compounding == rate.compounding
+                && frequency == rate.frequency;
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(annual, compounding, frequency);
+    }
+
+    @Override
+    public String toString() {
+        return annual.percent() + " " + compounding + " paid " + frequency;
     }
 }

@@ -13,6 +13,7 @@ import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -67,9 +68,7 @@ class MortgageInsuranceTest {
     private static Schedule schedule(long cents, String ratePercent, int payments) {
         return Schedule.of(LoanTerms.plain(
                 Money.ofCents(cents),
-                AnnualRate.ofPercent(ratePercent),
-                Compounding.MONTHLY,
-                PaymentFrequency.MONTHLY,
+                PeriodicRate.of(AnnualRate.ofPercent(ratePercent), Compounding.MONTHLY, PaymentFrequency.MONTHLY),
                 payments,
                 PaymentRounding.NEAREST_CENT));
     }

@@ -6,6 +6,9 @@ import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
+import java.util.ArrayList;
+import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /** Loan terms from a golden case's input. */
@@ -13,15 +16,53 @@ final class GoldenTerms {
     private GoldenTerms() {}
 
     static LoanTerms of(JsonNode input) {
-        return new LoanTerms(
-                Money.ofCents(cents(input.get("amount"))),
-                AnnualRate.ofPercent(input.get("ratePercent").asString()),
-                Compounding.valueOf(input.path("compounding").asString("MONTHLY")),
-                frequency(input),
-                input.get("payments").asInt(),
-                PaymentRounding.valueOf(input.path("rounding").asString("NEAREST_CENT")),
-                input.path("interestOnlyPayments").asInt(0),
-                Money.ofCents(input.has("residualBalance") ? cents(input.get("residualBalance")) : 0));
+        int payments = input.get("payments").asInt();
+        LoanTerms.Builder terms = LoanTerms.builder(
+                money(input.get("amount")),
+                PeriodicRate.of(
+                        rate(input),
+                        Compounding.valueOf(input.path("compounding").asString("MONTHLY")),
+                        frequency(input)),
+                payments,
+                PaymentRounding.valueOf(input.path("rounding").asString("NEAREST_CENT")));
+        terms.interestOnly(input.path("interestOnlyPayments").asInt(0));
+        if (input.has("residualBalance")) {
+            terms.residual(money(input.get("residualBalance")));
+        }
+        if (input.has("chosenPayment")) {
+            terms.regular(new RegularPayment.Chosen(money(input.get("chosenPayment"))));
+        }
+        boolean recast = input.path("recast").asBoolean(false);
+        return terms.extras(extras(input, payments), recast ? ExtraEffect.RECAST : ExtraEffect.END_EARLY)
+                .rateChanges(rateChanges(input))
+                .build();
+    }
+
+    private static List<ExtraPayment> extras(JsonNode input, int payments) {
+        List<ExtraPayment> extras = new ArrayList<>();
+        if (input.has("extraEveryPayment")) {
+            extras.add(new ExtraPayment.Regular(money(input.get("extraEveryPayment")), 1, payments));
+        }
+        input.path("extraPayments")
+                .forEach(extra -> extras.add(new ExtraPayment.Lump(
+                        money(extra.get("amount")), extra.get("number").asInt())));
+        return extras;
+    }
+
+    private static List<RateChange> rateChanges(JsonNode input) {
+        List<RateChange> changes = new ArrayList<>();
+        input.path("rateChanges")
+                .forEach(change ->
+                        changes.add(new RateChange(change.get("fromPayment").asInt(), rate(change))));
+        return changes;
+    }
+
+    private static AnnualRate rate(JsonNode input) {
+        return AnnualRate.ofPercent(input.get("ratePercent").asString());
+    }
+
+    private static Money money(JsonNode amount) {
+        return Money.ofCents(cents(amount));
     }
 
     private static PaymentFrequency frequency(JsonNode input) {

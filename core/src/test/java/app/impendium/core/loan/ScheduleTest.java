@@ -8,6 +8,7 @@ import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +20,8 @@ class ScheduleTest {
         Instalment line = Schedule.of(loan("73210.00", "4.2", 84)).line(0);
 
         assertThat(line)
-                .isEqualTo(new Instalment(0, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.of("73210.00")));
+                .isEqualTo(new Instalment(
+                        0, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.of("73210.00")));
     }
 
     @Test
@@ -65,25 +67,18 @@ class ScheduleTest {
         assertThatThrownBy(() -> loan("1000.00", "4", 601)).hasMessage("601 is not allowed here, only 1 to 600.");
         assertThatThrownBy(() -> loan("1000.00", "30.000001", 12))
                 .hasMessage("30.000001 % is not allowed here, only 0 % to 30 %.");
-        assertThatThrownBy(() -> new LoanTerms(
-                        Money.of("1000.00"),
-                        AnnualRate.ofPercent("4"),
-                        Compounding.MONTHLY,
-                        PaymentFrequency.ACCELERATED_WEEKLY,
-                        100,
-                        PaymentRounding.NEAREST_CENT,
-                        0,
-                        Money.ZERO))
-                .isInstanceOf(CaseException.class)
-                .hasMessageContaining("whole months");
+        PeriodicRate accelerated =
+                PeriodicRate.of(AnnualRate.ofPercent("4"), Compounding.MONTHLY, PaymentFrequency.ACCELERATED_WEEKLY);
+        LoanTerms odd = LoanTerms.plain(Money.of("1000.00"), accelerated, 100, PaymentRounding.NEAREST_CENT);
+        assertThatThrownBy(() -> Schedule.of(odd))
+                .hasMessage("An accelerated payment is a share of the monthly one, and 100 payments do not make whole"
+                        + " months.");
     }
 
     private static LoanTerms loan(String amount, String ratePercent, int payments) {
         return LoanTerms.plain(
                 Money.of(amount),
-                AnnualRate.ofPercent(ratePercent),
-                Compounding.MONTHLY,
-                PaymentFrequency.MONTHLY,
+                PeriodicRate.of(AnnualRate.ofPercent(ratePercent), Compounding.MONTHLY, PaymentFrequency.MONTHLY),
                 payments,
                 PaymentRounding.NEAREST_CENT);
     }

@@ -38,7 +38,7 @@ class PeriodicRateTest {
             @ForAll PaymentFrequency frequency) {
         PeriodicRate rate = PeriodicRate.of(AnnualRate.ofPercent(percent), compounding, frequency);
 
-        assertThat(rate.nominalPercent(frequency, compounding).setScale(40, RoundingMode.HALF_EVEN))
+        assertThat(rate.nominalPercent(compounding).setScale(40, RoundingMode.HALF_EVEN))
                 .isEqualByComparingTo(percent);
     }
 
@@ -56,10 +56,9 @@ class PeriodicRateTest {
         PeriodicRate rate =
                 PeriodicRate.of(AnnualRate.ofPercent("6"), Compounding.SEMI_ANNUAL, PaymentFrequency.MONTHLY);
 
-        assertThat(rate.effectiveYearlyPercent(PaymentFrequency.MONTHLY).setScale(30, RoundingMode.HALF_EVEN))
+        assertThat(rate.effectiveYearlyPercent().setScale(30, RoundingMode.HALF_EVEN))
                 .isEqualByComparingTo("6.09");
-        assertThat(rate.nominalPercent(PaymentFrequency.MONTHLY, Compounding.YEARLY)
-                        .setScale(30, RoundingMode.HALF_EVEN))
+        assertThat(rate.nominalPercent(Compounding.YEARLY).setScale(30, RoundingMode.HALF_EVEN))
                 .isEqualByComparingTo("6.09");
     }
 }
