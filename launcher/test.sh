@@ -39,10 +39,10 @@ summarise_tests() {
   for module in core server e2e; do
     cat "$HOME_FOLDER/$module"/target/surefire-reports/*.txt | awk -v module="$module" -F '[:,]' \
       '/^Tests run/ { run += $2; bad += $4 + $6; skipped += $8 }
-       END { printf "  %-7s %5d passed, %d failed, %d skipped\n", module, run - bad - skipped, bad, skipped }'
+       END { printf "%s: %d passed, %d failed, %d skipped\n", module, run - bad - skipped, bad, skipped }'
   done
   awk -F '"' '/^<testsuites/ { for (i = 1; i < NF; i++) { if ($i ~ / tests=$/) run = $(i + 1); if ($i ~ / (failures|errors)=$/) bad += $(i + 1) } }
-    END { printf "  %-7s %5d passed, %d failed\n", "web", run - bad, bad }' "$HOME_FOLDER/web/target/vitest.xml"
+    END { printf "%s: %d passed, %d failed\n", "web", run - bad, bad }' "$HOME_FOLDER/web/target/vitest.xml"
 }
 
 take_screenshots() {
