@@ -25,8 +25,9 @@ create_cluster() {
   local cluster=$1 unfinished=$1.unfinished password=$1.password.new
   rm -rf "$unfinished"
   mkdir -p "$(dirname "$cluster")"
-  (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$DATA/database.password")
-  cp "$DATA/database.password" "$password"
+  # Kept beside the cluster, wherever that lies: one is of no use without the other.
+  (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$cluster.password")
+  (umask 077 && cp "$cluster.password" "$password")
   mkdir -m 700 "$unfinished"
   [ "$(id -u)" -ne 0 ] || chown postgres:postgres "$password" "$unfinished"
   step "Creating the database" "$LOGS/database-setup.log" as_database_owner "$(postgres_bin)/initdb" \
@@ -78,7 +79,7 @@ stop_cluster() {
 
 # run_sql CLUSTER DATABASE SQL
 run_sql() {
-  PGPASSWORD=$(cat "$DATA/database.password") "$(cluster_bin "$1")/psql" --host=127.0.0.1 --port="$DATABASE_PORT" \
+  PGPASSWORD=$(cat "$1.password") "$(cluster_bin "$1")/psql" --host=127.0.0.1 --port="$DATABASE_PORT" \
     --username="$DATABASE_USER" --dbname="$2" --no-psqlrc --quiet --tuples-only --no-align --command="$3" 9>&-
 }
 
@@ -88,6 +89,6 @@ ensure_database() {
     run_sql "$1" postgres "create database $2"
   IMPENDIUM_DATABASE_URL=jdbc:postgresql://127.0.0.1:$DATABASE_PORT/$2
   IMPENDIUM_DATABASE_USER=$DATABASE_USER
-  IMPENDIUM_DATABASE_PASSWORD=$(cat "$DATA/database.password")
+  IMPENDIUM_DATABASE_PASSWORD=$(cat "$1.password")
   export IMPENDIUM_DATABASE_URL IMPENDIUM_DATABASE_USER IMPENDIUM_DATABASE_PASSWORD
 }
