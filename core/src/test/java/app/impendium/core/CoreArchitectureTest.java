@@ -31,6 +31,8 @@ class CoreArchitectureTest {
             .consideringOnlyDependenciesInLayers()
             .layer("front door")
             .definedBy("app.impendium.core")
+            .layer("compare")
+            .definedBy("..core.compare..")
             .layer("cost")
             .definedBy("..core.cost..")
             .layer("loan")
@@ -39,8 +41,10 @@ class CoreArchitectureTest {
             .definedBy("..core.rate..")
             .whereLayer("front door")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("cost")
+            .whereLayer("compare")
             .mayOnlyBeAccessedByLayers("front door")
+            .whereLayer("cost")
+            .mayOnlyBeAccessedByLayers("compare", "front door")
             .whereLayer("loan")
-            .mayOnlyBeAccessedByLayers("cost", "front door");
+            .mayOnlyBeAccessedByLayers("cost", "compare", "front door");
 }

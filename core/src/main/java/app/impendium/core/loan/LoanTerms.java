@@ -4,6 +4,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Money;
+import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PeriodicRate;
 import java.util.List;
 
@@ -71,6 +72,21 @@ public record LoanTerms(
     /** A loan to which more can be said before it is built. */
     public static Builder builder(Money amount, PeriodicRate rate, int payments, PaymentRounding rounding) {
         return new Builder(amount, rate, payments, rounding);
+    }
+
+    /** The same loan at another yearly rate, under the same conventions. */
+    public LoanTerms withRate(AnnualRate annual) {
+        return new LoanTerms(
+                amount,
+                rate.withAnnual(annual),
+                payments,
+                rounding,
+                interestOnlyPayments,
+                residualBalance,
+                regular,
+                extras,
+                extraEffect,
+                rateChanges);
     }
 
     /** The same loan without extra payments: what thresholds of mortgage insurance are reckoned on. */

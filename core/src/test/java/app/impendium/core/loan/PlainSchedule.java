@@ -12,12 +12,12 @@ import java.util.List;
  * The rules of a schedule written down as slowly and as plainly as can be, in decimals of the currency's unit: what the
  * engine is held against. Shares nothing with it but the terms.
  */
-final class PlainSchedule {
+public final class PlainSchedule {
     private static final MathContext DIGITS = new MathContext(60);
     private static final BigDecimal ZERO = new BigDecimal("0.00");
 
     /** A line in units of the currency. */
-    record Line(BigDecimal interest, BigDecimal principal, BigDecimal extra, BigDecimal balance) {}
+    public record Line(BigDecimal interest, BigDecimal principal, BigDecimal extra, BigDecimal balance) {}
 
     /** The payment does not exceed the interest, or an accelerated one would be a share of part of a month's. */
     static final class NoAnswer extends RuntimeException {}
@@ -29,7 +29,8 @@ final class PlainSchedule {
         this.terms = terms;
     }
 
-    static List<Line> of(LoanTerms terms) {
+    /** Every line of a loan. */
+    public static List<Line> of(LoanTerms terms) {
         PlainSchedule schedule = new PlainSchedule(terms);
         schedule.pay();
         return schedule.lines;

@@ -1,0 +1,2 @@
+/** Options and rates beside one another. */
+package app.impendium.core.compare;
