@@ -33,6 +33,14 @@ test_all() {
   summarise_tests
 }
 
+# Mutation testing of the rules: how many deliberate mistakes the exact cases notice.
+test_mutants() {
+  prepare_data_folder
+  ensure_tools
+  maven test-compile org.pitest:pitest-maven:mutationCoverage -pl core
+  say "The survivors: $HOME_FOLDER/core/target/pit-reports/index.html"
+}
+
 # The counts of every module's reports, and the front end's.
 summarise_tests() {
   local module

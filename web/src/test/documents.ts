@@ -18,6 +18,12 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
       rounding: 'NEAREST_CENT',
       termMonths: 300,
       firstPayment: '2027-03-01',
+      interestOnlyPayments: null,
+      residualCents: null,
+      chosenPaymentCents: null,
+      extras: [],
+      extraEffect: null,
+      rateChanges: [],
       housing: {
         propertyTaxCents: null,
         propertyTaxPercent: null,

@@ -45,7 +45,8 @@ public final class CaseEvaluator {
         findings.throwIfAny();
         LoanTerms terms = possibleTerms.orElseThrow();
         Schedule schedule = Schedule.of(terms);
-        Optional<MortgageInsurance> insurance = mortgageInsurance(option, schedule);
+        Schedule withoutExtras = terms.extras().isEmpty() ? schedule : Schedule.of(terms.withoutExtras());
+        Optional<MortgageInsurance> insurance = mortgageInsurance(option, withoutExtras);
         PeriodicRate rate = terms.rate();
         return new OptionEvaluation(
                 terms.amount(),
@@ -80,7 +81,7 @@ public final class CaseEvaluator {
         HousingTerms housing = option.housing();
         Money price = option.financing().price().orElse(Money.ZERO);
         return new HousingCost(
-                schedule.payment().times(option.frequency().perYear()).dividedBy(MONTHS_A_YEAR),
+                schedule.line(1).payment().times(option.frequency().perYear()).dividedBy(MONTHS_A_YEAR),
                 housing.propertyTax().yearly(price).dividedBy(MONTHS_A_YEAR),
                 housing.homeInsuranceAYear().dividedBy(MONTHS_A_YEAR),
                 insurance.map(MortgageInsurance::monthlyPremium).orElse(Money.ZERO),

@@ -2,6 +2,7 @@ package app.impendium.core;
 
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
+import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
@@ -21,15 +22,16 @@ public record LoanOption(
         PaymentRounding rounding,
         LoanTerm term,
         LocalDate firstPayment,
+        LoanClauses clauses,
         HousingTerms housing) {
 
     /**
      * The terms of the loan.
      *
-     * @throws app.impendium.core.finding.CaseException if the term is not a whole number of payments
+     * @throws app.impendium.core.finding.CaseException if the term is not a whole number of payments, or a clause does not fit
      */
     public LoanTerms loanTerms() {
-        return LoanTerms.plain(
+        return clauses.termsOf(
                 financing.loanAmount(),
                 PeriodicRate.of(rate, compounding, frequency),
                 term.payments(frequency),

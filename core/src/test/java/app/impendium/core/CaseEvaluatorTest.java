@@ -9,6 +9,7 @@ import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
+import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.money.Money;
@@ -39,6 +40,16 @@ class CaseEvaluatorTest {
                         .plus(Money.of("113.09"))
                         .plus(Money.of("62.50")));
         assertThat(figures.payoffDate()).isEqualTo("2052-02-01");
+    }
+
+    @Test
+    void relatesTheLoanToThePrice() {
+        Financing.Purchase purchase = new Financing.Purchase(PRICE, new MoneyDown.Amount(Money.of("50260.00")));
+
+        assertThat(purchase.loanAmount()).isEqualTo(Money.of("201040.00"));
+        assertThat(purchase.percentDown()).isEqualByComparingTo("20");
+        assertThat(purchase.loanToValuePercent()).isEqualByComparingTo("80");
+        assertThat(new PropertyTax.Amount(Money.of("3600.00")).yearly(PRICE)).isEqualTo(Money.of("3600.00"));
     }
 
     @Test
@@ -95,6 +106,7 @@ class CaseEvaluatorTest {
                 PaymentRounding.NEAREST_CENT,
                 LoanTerm.ofYears(50),
                 LocalDate.of(2027, 3, 1),
+                LoanClauses.NONE,
                 noCosts());
 
         CaseException refusal = catchThrowableOfType(CaseException.class, () -> evaluate(option));
@@ -122,6 +134,7 @@ class CaseEvaluatorTest {
                 PaymentRounding.NEAREST_CENT,
                 new LoanTerm(months),
                 first,
+                LoanClauses.NONE,
                 new HousingTerms(
                         new PropertyTax.ShareOfPrice(Percent.of("1")),
                         Money.of("1000.08"),

@@ -53,6 +53,8 @@ class BadInputTest {
                 "termMonths    | 4800         | 400 years is not allowed here, only 1 month to 50 years.",
                 "loanCents     | 5            | Allowed here is nothing beside a price.",
                 "housing       | null         | A value is missing here.",
+                "extras        | [null]       | A value is missing here.",
+                "rateChanges   | [null]       | A value is missing here.",
                 "firstPayment  | `1066-10-14` | 1066-10-14 is not allowed here, only a date from 1950 to 2150.",
                 "firstPayment  | `9999-12-31` | 9999-12-31 is not allowed here, only a date from 1950 to 2150."
             })
@@ -62,7 +64,8 @@ class BadInputTest {
         Answer answer = evaluate(Documents.purchaseWith(member, value).toString());
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.messageAt("/options/0/" + member)).isEqualTo(message);
+        String pointer = json.startsWith("[") ? member + "/0" : member;
+        assertThat(answer.messageAt("/options/0/" + pointer)).isEqualTo(message);
         assertThat(log.list).hasSize(1);
     }
 

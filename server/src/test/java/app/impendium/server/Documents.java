@@ -2,6 +2,7 @@ package app.impendium.server;
 
 import java.math.BigDecimal;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -38,11 +39,16 @@ final class Documents {
     /** The same with one member of its option given as this JSON. */
     static ObjectNode purchaseWith(String member, String json) {
         ObjectNode document = purchase("Lot 3, Fern Rise");
-        option(document).set(member, JSON.readTree(json));
+        option(document).set(member, json(json));
         return document;
     }
 
     static ObjectNode option(ObjectNode document) {
         return (ObjectNode) ((ArrayNode) document.get("options")).get(0);
+    }
+
+    /** JSON as a tree, decimals kept as written. */
+    static JsonNode json(String text) {
+        return JSON.readTree(text);
     }
 }

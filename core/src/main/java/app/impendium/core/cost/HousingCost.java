@@ -5,7 +5,7 @@ import app.impendium.core.money.Money;
 /**
  * What the home costs in the first month, by parts, each rounded to the cent.
  *
- * @param principalAndInterest the loan's payment; where it is not monthly, a year's payments divided by twelve
+ * @param principalAndInterest the loan's first payment; where it is not monthly, a year's payments divided by twelve
  */
 public record HousingCost(
         Money principalAndInterest,

@@ -29,6 +29,12 @@ final class StartingCase {
                 PaymentRounding.NEAREST_CENT,
                 360,
                 PaymentDates.firstAfterClosing(today),
+                null,
+                null,
+                null,
+                List.of(),
+                null,
+                List.of(),
                 housing);
         return new CaseDocument(CaseDocument.FORMAT, "", "", CurrencyCode.USD, List.of(option));
     }

@@ -12,7 +12,8 @@ public final class DocumentEvaluator {
     private static final Map<String, String> DOCUMENT_FIELDS = Map.of(
             "term", "termMonths",
             "payments", "termMonths",
-            "payment", "termMonths",
+            "payment", "chosenPaymentCents",
+            "residualBalance", "residualCents",
             "amount", "loanCents");
 
     private DocumentEvaluator() {}

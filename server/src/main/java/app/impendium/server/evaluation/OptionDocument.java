@@ -1,11 +1,13 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 
 /**
  * One way of financing the home. Either a price with money down, or a loan amount alone.
@@ -20,6 +22,12 @@ import java.time.LocalDate;
  * @param rounding how the payment becomes whole cents
  * @param termMonths the whole term in months
  * @param firstPayment the date of the first payment
+ * @param interestOnlyPayments how many payments at the start pay interest alone; absent for none
+ * @param residualCents what is left to pay with the last payment beyond it; absent for nothing
+ * @param chosenPaymentCents a regular payment that the client chose; absent for the level payment
+ * @param extras principal paid beside the regular payment; absent for none
+ * @param extraEffect what an extra payment does to the payments after it; absent to end early
+ * @param rateChanges other rates from later payments on, in order; absent for none
  * @param housing what the home costs beside the loan
  */
 public record OptionDocument(
@@ -33,4 +41,17 @@ public record OptionDocument(
         PaymentRounding rounding,
         Integer termMonths,
         LocalDate firstPayment,
-        HousingDocument housing) {}
+        @Schema(nullable = true) Integer interestOnlyPayments,
+        @Schema(nullable = true) Long residualCents,
+        @Schema(nullable = true) Long chosenPaymentCents,
+        List<ExtraDocument> extras,
+        @Schema(nullable = true) ExtraEffect extraEffect,
+        List<RateChangeDocument> rateChanges,
+        HousingDocument housing) {
+
+    /** Lists that are not sent are empty. */
+    public OptionDocument {
+        extras = extras == null ? List.of() : extras;
+        rateChanges = rateChanges == null ? List.of() : rateChanges;
+    }
+}

@@ -8,6 +8,7 @@ import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
@@ -39,6 +40,7 @@ final class OptionReader {
                 .flatMap(months -> findings.field("termMonths", () -> new LoanTerm(months)));
         Optional<HousingTerms> housing =
                 need("housing", document.housing()).flatMap(given -> findings.group("housing", () -> housing(given)));
+        Optional<LoanClauses> clauses = findings.group("", () -> ClausesReader.read(document));
         need("compounding", document.compounding());
         need("frequency", document.frequency());
         need("rounding", document.rounding());
@@ -52,6 +54,7 @@ final class OptionReader {
                 document.rounding(),
                 term.orElseThrow(),
                 document.firstPayment(),
+                clauses.orElseThrow(),
                 housing.orElseThrow());
     }
 
