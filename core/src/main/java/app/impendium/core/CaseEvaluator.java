@@ -45,7 +45,7 @@ public final class CaseEvaluator {
         findings.throwIfAny();
         LoanTerms terms = possibleTerms.orElseThrow();
         Schedule schedule = Schedule.of(terms);
-        Schedule withoutExtras = terms.extras().isEmpty() ? schedule : Schedule.of(terms.withoutExtras());
+        Schedule withoutExtras = terms.clauses().extras().isEmpty() ? schedule : Schedule.of(terms.withoutExtras());
         Optional<MortgageInsurance> insurance = mortgageInsurance(option, withoutExtras);
         PeriodicRate rate = terms.rate();
         return new OptionEvaluation(

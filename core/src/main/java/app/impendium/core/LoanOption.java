@@ -31,11 +31,12 @@ public record LoanOption(
      * @throws app.impendium.core.finding.CaseException if the term is not a whole number of payments, or a clause does not fit
      */
     public LoanTerms loanTerms() {
-        return clauses.termsOf(
+        return new LoanTerms(
                 financing.loanAmount(),
                 PeriodicRate.of(rate, compounding, frequency),
                 term.payments(frequency),
-                rounding);
+                rounding,
+                clauses);
     }
 
     /**

@@ -54,7 +54,7 @@ public record Buydown(List<Money> paymentByYear, Money subsidy) {
         AnnualRate lower = AnnualRate.ofPercent(annual.percent().value().subtract(reduction.value()));
         return LevelPayment.of(
                 terms.amount(),
-                terms.residualBalance(),
+                terms.clauses().residualBalance(),
                 terms.rate().withAnnual(lower),
                 terms.payments(),
                 terms.rounding());

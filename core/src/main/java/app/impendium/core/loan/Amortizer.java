@@ -4,15 +4,14 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PeriodicRate;
-import java.util.List;
 
 /** Runs a loan from its first payment to zero, writing the running totals of a schedule. */
 final class Amortizer {
     private static final long[] NO_EXTRAS = {};
 
     private final LoanTerms terms;
+    private final LoanClauses clauses;
     private final long[] extras;
-    private final List<RateChange> changes;
     private final boolean recasts;
 
     final long[] balance;
@@ -32,14 +31,14 @@ final class Amortizer {
 
     Amortizer(LoanTerms terms) {
         this.terms = terms;
+        this.clauses = terms.clauses();
         this.rate = terms.rate();
-        this.changes = terms.rateChanges();
-        this.recasts = terms.extraEffect() == ExtraEffect.RECAST;
-        this.extras = terms.extras().isEmpty() ? NO_EXTRAS : extrasByPayment(terms);
+        this.recasts = clauses.extraEffect() == ExtraEffect.RECAST;
+        this.extras = clauses.extras().isEmpty() ? NO_EXTRAS : extrasByPayment(terms);
         this.balance = new long[terms.payments() + 1];
         this.interestSoFar = new long[terms.payments() + 1];
         this.extraSoFar = extras.length == 0 ? NO_EXTRAS : new long[terms.payments() + 1];
-        this.due = terms.regular() instanceof RegularPayment.Chosen chosen
+        this.due = clauses.regular() instanceof RegularPayment.Chosen chosen
                 ? chosen.amount().cents()
                 : LevelPayment.of(terms).cents();
         this.firstRegularPayment = due;
@@ -50,8 +49,9 @@ final class Amortizer {
         balance[0] = terms.amount().cents();
         while (balance[line] > 0) {
             line++;
-            if (nextChange < changes.size() && changes.get(nextChange).fromPayment() == line) {
-                changeRate(changes.get(nextChange++).rate());
+            if (nextChange < clauses.rateChanges().size()
+                    && clauses.rateChanges().get(nextChange).fromPayment() == line) {
+                changeRate(clauses.rateChanges().get(nextChange++).rate());
             }
             pay();
         }
@@ -61,7 +61,7 @@ final class Amortizer {
     private void pay() {
         long owed = balance[line - 1];
         long interest = rate.interestOn(owed);
-        boolean interestOnly = line <= terms.interestOnlyPayments();
+        boolean interestOnly = line <= clauses.interestOnlyPayments();
         long principal = interestOnly ? 0 : due - interest;
         if (line == terms.payments() || principal >= owed) {
             principal = owed;
@@ -91,9 +91,9 @@ final class Amortizer {
 
     /** The payment anew on what is owed after so many payments. */
     private void recompute(long owed, int paid) {
-        int left = terms.payments() - Math.max(paid, terms.interestOnlyPayments());
+        int left = terms.payments() - Math.max(paid, clauses.interestOnlyPayments());
         // What is owed may have fallen to or below what was to be left at the end: then only interest is due until it.
-        Money residual = Money.ofCents(Math.min(terms.residualBalance().cents(), owed));
+        Money residual = Money.ofCents(Math.min(clauses.residualBalance().cents(), owed));
         due = LevelPayment.of(Money.ofCents(owed), residual, rate, left, terms.rounding())
                 .cents();
     }
@@ -114,13 +114,13 @@ final class Amortizer {
     private Money leastPayment() {
         int left = terms.payments() - line + 1;
         Money owed = Money.ofCents(balance[line - 1]);
-        Money residual = Money.ofCents(Math.min(terms.residualBalance().cents(), owed.cents()));
+        Money residual = Money.ofCents(Math.min(clauses.residualBalance().cents(), owed.cents()));
         return Money.ofCents(PaymentRounding.UP_TO_CENT.cents(LevelPayment.exactCents(owed, residual, rate, left)));
     }
 
     private static long[] extrasByPayment(LoanTerms terms) {
         long[] amounts = new long[terms.payments() + 1];
-        for (ExtraPayment extra : terms.extras()) {
+        for (ExtraPayment extra : terms.clauses().extras()) {
             int last = Math.min(extra.last(), terms.payments());
             for (int payment = extra.first(); payment <= last; payment += extra.every()) {
                 amounts[payment] += extra.amount().cents();

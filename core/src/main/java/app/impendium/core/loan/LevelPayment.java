@@ -24,8 +24,8 @@ public final class LevelPayment {
 
     /** The level payment of a loan after any interest-only time, rounded by the loan's rule. */
     public static Money of(LoanTerms terms) {
-        int payments = terms.payments() - terms.interestOnlyPayments();
-        return of(terms.amount(), terms.residualBalance(), terms.rate(), payments, terms.rounding());
+        Money residual = terms.clauses().residualBalance();
+        return of(terms.amount(), residual, terms.rate(), terms.repayingPayments(), terms.rounding());
     }
 
     /**

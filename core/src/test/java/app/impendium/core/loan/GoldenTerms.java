@@ -17,25 +17,26 @@ final class GoldenTerms {
 
     static LoanTerms of(JsonNode input) {
         int payments = input.get("payments").asInt();
-        LoanTerms.Builder terms = LoanTerms.builder(
+        boolean recast = input.path("recast").asBoolean(false);
+        LoanClauses clauses = LoanClauses.NONE
+                .withInterestOnly(input.path("interestOnlyPayments").asInt(0))
+                .withExtras(extras(input, payments), recast ? ExtraEffect.RECAST : ExtraEffect.END_EARLY)
+                .withRateChanges(rateChanges(input));
+        if (input.has("residualBalance")) {
+            clauses = clauses.withResidual(money(input.get("residualBalance")));
+        }
+        if (input.has("chosenPayment")) {
+            clauses = clauses.withRegular(new RegularPayment.Chosen(money(input.get("chosenPayment"))));
+        }
+        return new LoanTerms(
                 money(input.get("amount")),
                 PeriodicRate.of(
                         rate(input),
                         Compounding.valueOf(input.path("compounding").asString("MONTHLY")),
                         frequency(input)),
                 payments,
-                PaymentRounding.valueOf(input.path("rounding").asString("NEAREST_CENT")));
-        terms.interestOnly(input.path("interestOnlyPayments").asInt(0));
-        if (input.has("residualBalance")) {
-            terms.residual(money(input.get("residualBalance")));
-        }
-        if (input.has("chosenPayment")) {
-            terms.regular(new RegularPayment.Chosen(money(input.get("chosenPayment"))));
-        }
-        boolean recast = input.path("recast").asBoolean(false);
-        return terms.extras(extras(input, payments), recast ? ExtraEffect.RECAST : ExtraEffect.END_EARLY)
-                .rateChanges(rateChanges(input))
-                .build();
+                PaymentRounding.valueOf(input.path("rounding").asString("NEAREST_CENT")),
+                clauses);
     }
 
     private static List<ExtraPayment> extras(JsonNode input, int payments) {

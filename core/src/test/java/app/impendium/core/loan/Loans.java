@@ -19,40 +19,41 @@ final class Loans {
     private Loans() {}
 
     static Arbitrary<LoanTerms> plain() {
-        return skeletons().map(skeleton -> skeleton.builder().build());
+        return skeletons().map(skeleton -> skeleton.with(LoanClauses.NONE));
     }
 
     static Arbitrary<LoanTerms> all() {
         return Combinators.combine(skeletons(), Arbitraries.randomValue(random -> random))
                 .as((skeleton, random) -> {
-                    LoanTerms.Builder builder = skeleton.builder();
+                    LoanClauses clauses = LoanClauses.NONE;
                     int payments = skeleton.payments();
                     int perYear = skeleton.rate().frequency().perYear();
                     int interestOnlyYears = random.nextInt(4) == 0 ? random.nextInt(1 + payments / perYear / 3) : 0;
                     int interestOnly = Math.min(interestOnlyYears * perYear, payments - 1);
-                    builder.interestOnly(interestOnly);
+                    clauses = clauses.withInterestOnly(interestOnly);
                     if (random.nextInt(4) == 0) {
-                        builder.residual(Money.ofCents((long) (skeleton.amount() * random.nextDouble() * 0.8)));
+                        clauses = clauses.withResidual(
+                                Money.ofCents((long) (skeleton.amount() * random.nextDouble() * 0.8)));
                     }
                     if (random.nextInt(4) == 0) {
-                        long level = LevelPayment.of(builder.build()).cents();
+                        long level = LevelPayment.of(skeleton.with(clauses)).cents();
                         long chosen = Math.max(1, (long) (level * (0.8 + random.nextDouble())));
-                        builder.regular(new RegularPayment.Chosen(Money.ofCents(chosen)));
+                        clauses = clauses.withRegular(new RegularPayment.Chosen(Money.ofCents(chosen)));
                     }
                     if (random.nextInt(2) == 0) {
                         ExtraEffect effect = ExtraEffect.values()[random.nextInt(2)];
-                        builder.extras(extras(skeleton, random), effect);
+                        clauses = clauses.withExtras(extras(skeleton, random), effect);
                     }
                     if (random.nextInt(3) == 0) {
-                        builder.rateChanges(rateChanges(skeleton, random));
+                        clauses = clauses.withRateChanges(rateChanges(skeleton, random));
                     }
-                    return builder.build();
+                    return skeleton.with(clauses);
                 });
     }
 
     private record Skeleton(long amount, PeriodicRate rate, int payments, PaymentRounding rounding) {
-        LoanTerms.Builder builder() {
-            return LoanTerms.builder(Money.ofCents(amount), rate, payments, rounding);
+        LoanTerms with(LoanClauses clauses) {
+            return new LoanTerms(Money.ofCents(amount), rate, payments, rounding, clauses);
         }
     }
 

@@ -39,12 +39,12 @@ public final class PlainSchedule {
     private void pay() {
         BigDecimal balance = units(terms.amount().cents());
         AnnualRate annual = terms.rate().annual();
-        int interestOnly = terms.interestOnlyPayments();
-        BigDecimal due = terms.regular() instanceof RegularPayment.Chosen chosen
+        int interestOnly = terms.clauses().interestOnlyPayments();
+        BigDecimal due = terms.clauses().regular() instanceof RegularPayment.Chosen chosen
                 ? units(chosen.amount().cents())
                 : payment(balance, annual, terms.payments() - interestOnly);
         for (int k = 1; k <= terms.payments() && balance.signum() > 0; k++) {
-            for (RateChange change : terms.rateChanges()) {
+            for (RateChange change : terms.clauses().rateChanges()) {
                 if (change.fromPayment() == k) {
                     annual = change.rate();
                     due = payment(balance, annual, terms.payments() - Math.max(k - 1, interestOnly));
@@ -63,7 +63,7 @@ public final class PlainSchedule {
             BigDecimal extra = extra(k).min(balance);
             balance = balance.subtract(extra);
             lines.add(new Line(interest, principal, extra, balance));
-            if (extra.signum() > 0 && balance.signum() > 0 && terms.extraEffect() == ExtraEffect.RECAST) {
+            if (extra.signum() > 0 && balance.signum() > 0 && terms.clauses().extraEffect() == ExtraEffect.RECAST) {
                 due = payment(balance, annual, terms.payments() - Math.max(k, interestOnly));
             }
         }
@@ -71,7 +71,7 @@ public final class PlainSchedule {
 
     private BigDecimal extra(int payment) {
         BigDecimal sum = ZERO;
-        for (ExtraPayment extra : terms.extras()) {
+        for (ExtraPayment extra : terms.clauses().extras()) {
             boolean inTime = payment >= extra.first() && payment <= extra.last();
             if (inTime && (payment - extra.first()) % extra.every() == 0) {
                 sum = sum.add(units(extra.amount().cents()));
@@ -99,7 +99,7 @@ public final class PlainSchedule {
     }
 
     private BigDecimal level(BigDecimal balance, BigDecimal i, int payments) {
-        BigDecimal residual = units(terms.residualBalance().cents()).min(balance);
+        BigDecimal residual = units(terms.clauses().residualBalance().cents()).min(balance);
         if (i.signum() == 0) {
             return rounded(balance.subtract(residual).divide(new BigDecimal(payments), DIGITS));
         }

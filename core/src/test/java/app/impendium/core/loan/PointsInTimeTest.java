@@ -86,9 +86,9 @@ class PointsInTimeTest {
 
     @Test
     void neverPaysMorePrincipalThanInterestWhereOnlyInterestIsPaidBeforeTheEnd() {
-        LoanTerms nearlyAllLeft = LoanTerms.builder(Money.of("1000.00"), LOAN.rate(), 12, PaymentRounding.NEAREST_CENT)
-                .regular(new RegularPayment.Chosen(Money.of("4.10")))
-                .build();
+        LoanClauses chosen = LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("4.10")));
+        LoanTerms nearlyAllLeft =
+                new LoanTerms(Money.of("1000.00"), LOAN.rate(), 12, PaymentRounding.NEAREST_CENT, chosen);
 
         assertThat(Schedule.of(nearlyAllLeft).firstWithMorePrincipalThanInterest())
                 .hasValue(12);
@@ -140,9 +140,8 @@ class PointsInTimeTest {
 
     @Test
     void takesAYearlyLumpEachYear() {
-        LoanTerms terms = LoanTerms.builder(LOAN.amount(), LOAN.rate(), 300, PaymentRounding.NEAREST_CENT)
-                .extras(List.of(new ExtraPayment.Yearly(Money.of("1000.00"), 6, 30, 12)), ExtraEffect.END_EARLY)
-                .build();
+        ExtraPayment yearly = new ExtraPayment.Yearly(Money.of("1000.00"), 6, 30, 12);
+        LoanTerms terms = loanWith(LoanClauses.NONE.withExtras(List.of(yearly), ExtraEffect.END_EARLY));
         Schedule schedule = Schedule.of(terms);
 
         assertThat(schedule.line(6).extra()).isEqualTo(Money.of("1000.00"));
@@ -155,10 +154,8 @@ class PointsInTimeTest {
 
     @Test
     void tellsTheLeastPaymentForWhatIsLeftOfTheTerm() {
-        LoanTerms terms = LoanTerms.builder(LOAN.amount(), LOAN.rate(), 300, PaymentRounding.NEAREST_CENT)
-                .interestOnly(60)
-                .regular(new RegularPayment.Chosen(Money.of("500.00")))
-                .build();
+        LoanTerms terms = loanWith(
+                LoanClauses.NONE.withInterestOnly(60).withRegular(new RegularPayment.Chosen(Money.of("500.00"))));
         Money least = LevelPayment.of(LOAN.amount(), Money.ZERO, LOAN.rate(), 240, PaymentRounding.UP_TO_CENT);
 
         assertThatThrownBy(() -> Schedule.of(terms))
@@ -184,14 +181,17 @@ class PointsInTimeTest {
         assertThatThrownBy(() -> new ExtraPayment.Regular(Money.of("1.00"), 9, 8))
                 .isInstanceOf(CaseException.class);
         assertThat(new ExtraPayment.Regular(Money.of("1.00"), 9, 9).last()).isEqualTo(9);
-        assertThatThrownBy(() -> LoanTerms.builder(LOAN.amount(), LOAN.rate(), 300, PaymentRounding.NEAREST_CENT)
-                        .extras(List.of(new ExtraPayment.Lump(Money.of("1.00"), 301)), ExtraEffect.RECAST)
-                        .rateChanges(List.of(
-                                new RateChange(1, AnnualRate.ofPercent("5")),
-                                new RateChange(1, AnnualRate.ofPercent("5"))))
-                        .build())
+        RateChange tooEarly = new RateChange(1, AnnualRate.ofPercent("5"));
+        ExtraPayment tooLate = new ExtraPayment.Lump(Money.of("1.00"), 301);
+        assertThatThrownBy(() -> loanWith(LoanClauses.NONE
+                        .withExtras(List.of(tooLate), ExtraEffect.RECAST)
+                        .withRateChanges(List.of(tooEarly, tooEarly))))
                 .isInstanceOf(CaseException.class)
                 .hasMessage("301 is not allowed here, only 1 to 300. 1 is not allowed here, only 2 to 300."
                         + " 1 is not allowed here, only 2 to 300.");
+    }
+
+    private static LoanTerms loanWith(LoanClauses clauses) {
+        return new LoanTerms(LOAN.amount(), LOAN.rate(), LOAN.payments(), LOAN.rounding(), clauses);
     }
 }

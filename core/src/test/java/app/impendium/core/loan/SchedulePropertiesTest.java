@@ -71,9 +71,13 @@ class SchedulePropertiesTest {
             @ForAll("plainLoans") LoanTerms terms, @ForAll @IntRange(min = 1, max = 50_000) int extraCents) {
         Schedule without = answerOf(terms);
         Money extra = Money.ofCents(extraCents);
-        LoanTerms more = LoanTerms.builder(terms.amount(), terms.rate(), terms.payments(), terms.rounding())
-                .extras(List.of(new ExtraPayment.Regular(extra, 1, terms.payments())), ExtraEffect.END_EARLY)
-                .build();
+        ExtraPayment regular = new ExtraPayment.Regular(extra, 1, terms.payments());
+        LoanTerms more = new LoanTerms(
+                terms.amount(),
+                terms.rate(),
+                terms.payments(),
+                terms.rounding(),
+                LoanClauses.NONE.withExtras(List.of(regular), ExtraEffect.END_EARLY));
         Schedule with = Schedule.of(more);
 
         // Each line's interest is rounded on its own, which can cost half a cent a line; a whole payment saved, never.
