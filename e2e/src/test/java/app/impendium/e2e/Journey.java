@@ -3,6 +3,7 @@ package app.impendium.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
@@ -15,6 +16,9 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 abstract class Journey {
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
+
+    /** How long an expectation may take to come true on a machine that is busy. */
+    private static final double PATIENCE_MS = 20_000;
 
     @RegisterExtension
     static final Stage STAGE = new Stage();
@@ -59,6 +63,7 @@ abstract class Journey {
     record Set(ApplicationProcess application, Playwright playwright, Browser browser) implements AutoCloseable {
 
         static Set up() {
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             Playwright playwright = Playwright.create();
             return new Set(ApplicationProcess.start(), playwright, Chromium.launch(playwright));
         }
