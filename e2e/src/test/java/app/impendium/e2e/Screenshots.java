@@ -80,6 +80,7 @@ final class Screenshots {
     }
 
     private void take(Page page, String name) {
+        page.mouse().move(0, 0);
         page.evaluate("document.fonts.ready");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
