@@ -11,19 +11,21 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * What an evaluation of one option costs the server while twenty are asked for at once: the time from the request's
- * first byte to the answer's last, as the server's own access log has it, and the processor time. Run by ./impendium
- * bench.
+ * What an evaluation of one option costs the server while twenty are asked for at once: the processor time of all the
+ * server's threads over a round of twenty, the compiler's and the collector's included, a twentieth of it each; and the
+ * time from a request's first byte to its answer's last, waiting for a processor included, as the server's own access
+ * log has it. Run by ./impendium bench.
  */
 final class EvaluationCost {
     private static final int AT_ONCE = 20;
-    private static final int WARM_UP_ROUNDS = 1500;
+    private static final int WARM_UP_ROUNDS = 2500;
     private static final int ROUNDS = 200;
 
     private final HttpClient http;
@@ -42,11 +44,11 @@ final class EvaluationCost {
                 "SERVER_TOMCAT_ACCESSLOG_BUFFERED", "false",
                 "SERVER_TOMCAT_ACCESSLOG_PATTERN", "%m %U %s %D"))) {
             EvaluationCost cost = signedIn(application.url());
-            cost.ask(WARM_UP_ROUNDS);
-            Duration before = application.processorTime();
-            cost.ask(ROUNDS);
-            Duration spent = application.processorTime().minus(before);
-            print(logs, spent);
+            for (int round = 0; round < WARM_UP_ROUNDS; round++) {
+                cost.askAtOnce();
+            }
+            print("processor time", cost.processorMicros(application));
+            print("first byte to last", elapsedMicros(logs));
         }
     }
 
@@ -82,14 +84,23 @@ final class EvaluationCost {
                 .orElseThrow();
     }
 
-    private void ask(int rounds) {
-        for (int round = 0; round < rounds; round++) {
-            CompletableFuture.allOf(IntStream.range(0, AT_ONCE)
-                            .mapToObj(i -> http.sendAsync(question, BodyHandlers.ofString()))
-                            .map(answer -> answer.thenAccept(EvaluationCost::expectFigures))
-                            .toArray(CompletableFuture[]::new))
-                    .join();
+    /** What each round's evaluations cost, shared evenly among them. */
+    private long[] processorMicros(ApplicationProcess application) throws IOException {
+        long[] micros = new long[ROUNDS];
+        for (int round = 0; round < ROUNDS; round++) {
+            Duration before = application.processorTime();
+            askAtOnce();
+            micros[round] = application.processorTime().minus(before).toNanos() / 1000 / AT_ONCE;
         }
+        return micros;
+    }
+
+    private void askAtOnce() {
+        CompletableFuture.allOf(IntStream.range(0, AT_ONCE)
+                        .mapToObj(i -> http.sendAsync(question, BodyHandlers.ofString()))
+                        .map(answer -> answer.thenAccept(EvaluationCost::expectFigures))
+                        .toArray(CompletableFuture[]::new))
+                .join();
     }
 
     private static void expectFigures(java.net.http.HttpResponse<String> answer) {
@@ -98,23 +109,21 @@ final class EvaluationCost {
         }
     }
 
-    private static void print(Path logs, Duration processorTime) throws IOException {
+    private static long[] elapsedMicros(Path logs) throws IOException {
         try (Stream<Path> files = Files.list(logs)) {
-            long[] micros = files.flatMap(EvaluationCost::lines)
+            return files.flatMap(EvaluationCost::lines)
                     .filter(line -> line.startsWith("POST /api/evaluations 200 "))
                     .mapToLong(line -> Long.parseLong(line.substring(line.lastIndexOf(' ') + 1)))
                     .skip((long) WARM_UP_ROUNDS * AT_ONCE)
-                    .sorted()
                     .toArray();
-            System.out.printf(
-                    "An evaluation, %d at once, %d in all: median %.2f ms, 95th percentile %.2f ms in the server;"
-                            + " %.2f ms of processor time each%n",
-                    AT_ONCE,
-                    micros.length,
-                    micros[micros.length / 2] / 1000.0,
-                    micros[micros.length * 95 / 100] / 1000.0,
-                    processorTime.toNanos() / 1e6 / (ROUNDS * AT_ONCE));
         }
+    }
+
+    private static void print(String measure, long[] micros) {
+        Arrays.sort(micros);
+        System.out.printf(
+                "An evaluation, %d at once, %s: median %.2f ms, 95th percentile %.2f ms%n",
+                AT_ONCE, measure, micros[micros.length / 2] / 1000.0, micros[micros.length * 95 / 100] / 1000.0);
     }
 
     private static Stream<String> lines(Path file) {
