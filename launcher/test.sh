@@ -45,12 +45,17 @@ test_mutants() {
 summarise_tests() {
   local module
   for module in core server e2e; do
-    cat "$HOME_FOLDER/$module"/target/surefire-reports/*.txt | awk -v module="$module" -F '[:,]' \
-      '/^Tests run/ { run += $2; bad += $4 + $6; skipped += $8 }
-       END { printf "%s: %d passed, %d failed, %d skipped\n", module, run - bad - skipped, bad, skipped }'
+    count_tests "$module" "$HOME_FOLDER/$module"/target/surefire-reports/TEST-*.xml
   done
-  awk -F '"' '/^<testsuites/ { for (i = 1; i < NF; i++) { if ($i ~ / tests=$/) run = $(i + 1); if ($i ~ / (failures|errors)=$/) bad += $(i + 1) } }
-    END { printf "%s: %d passed, %d failed\n", "web", run - bad, bad }' "$HOME_FOLDER/web/target/vitest.xml"
+  count_tests web "$HOME_FOLDER/web/target/vitest.xml"
+}
+
+# count_tests NAME REPORT…: reports in JUnit's format, in which a test that went wrong holds what went wrong.
+count_tests() {
+  local name=$1
+  shift
+  awk -v name="$name" '/<testcase / { run++ } /<(failure|error)[ >]/ { bad++ } /<skipped/ { skipped++ }
+    END { printf "%s: %d passed, %d failed, %d skipped\n", name, run - bad - skipped, bad, skipped }' "$@"
 }
 
 take_screenshots() {

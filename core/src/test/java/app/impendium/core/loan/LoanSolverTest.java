@@ -9,10 +9,10 @@ import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import org.junit.jupiter.api.Test;
 
 /** Each answer keeps to the payment, and one step more does not. */
 class LoanSolverTest {
@@ -81,7 +81,7 @@ class LoanSolverTest {
         }
     }
 
-    @Test
+    @Example
     void saysWhyThereIsNone() {
         PeriodicRate rate = PeriodicRate.of(
                 AnnualRate.ofPercent("6"),

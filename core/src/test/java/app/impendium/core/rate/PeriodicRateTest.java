@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.BigRange;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Scale;
-import org.junit.jupiter.api.Test;
 
 class PeriodicRateTest {
 
@@ -42,7 +42,7 @@ class PeriodicRateTest {
                 .isEqualByComparingTo(percent);
     }
 
-    @Test
+    @Example
     void aTrueHalfCentGoesUp() {
         PeriodicRate quarterPercent =
                 PeriodicRate.of(AnnualRate.ofPercent("3"), Compounding.MONTHLY, PaymentFrequency.MONTHLY);
@@ -51,7 +51,7 @@ class PeriodicRateTest {
         assertThat(quarterPercent.interestOn(199)).isZero();
     }
 
-    @Test
+    @Example
     void statesAHalfYearlyRateForOtherCompoundings() {
         PeriodicRate rate =
                 PeriodicRate.of(AnnualRate.ofPercent("6"), Compounding.SEMI_ANNUAL, PaymentFrequency.MONTHLY);
