@@ -2,18 +2,26 @@ package app.impendium.core;
 
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
+import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
+import java.util.Optional;
 
-/** One way of financing the home: all that its figures follow from. Immutable. */
+/**
+ * One way of financing the home: all that its figures follow from. Immutable.
+ *
+ * @param term how long the loan is reckoned to run: its amortization
+ * @param rateTerm how long the rate is agreed for, where it ends before the loan does
+ */
 public record LoanOption(
         Financing financing,
         AnnualRate rate,
@@ -21,18 +29,20 @@ public record LoanOption(
         PaymentFrequency frequency,
         PaymentRounding rounding,
         LoanTerm term,
+        Optional<LoanTerm> rateTerm,
         LocalDate firstPayment,
         LoanClauses clauses,
+        Closing closing,
         HousingTerms housing) {
 
     /**
-     * The terms of the loan.
+     * The terms of the loan. A financed premium is part of its amount.
      *
-     * @throws app.impendium.core.finding.CaseException if the term is not a whole number of payments, or a clause does not fit
+     * @throws CaseException if the term is not a whole number of payments, or a clause does not fit
      */
     public LoanTerms loanTerms() {
         return new LoanTerms(
-                financing.loanAmount(),
+                financing.loanAmount().plus(closing.upfrontPremium().addedToLoan(financing.loanAmount())),
                 PeriodicRate.of(rate, compounding, frequency),
                 term.payments(frequency),
                 rounding,
@@ -42,9 +52,75 @@ public record LoanOption(
     /**
      * When the payments fall due.
      *
-     * @throws app.impendium.core.finding.CaseException if the first date is outside its range
+     * @throws CaseException if the first date is outside its range, or comes before the closing
      */
     public PaymentDates paymentDates() {
+        closing.day().filter(firstPayment::isBefore).ifPresent(day -> {
+            throw CaseException.of(
+                    "firstPayment",
+                    firstPayment.toString(),
+                    day + " or later",
+                    "The first payment on " + firstPayment + " would come before the closing on " + day + ".");
+        });
         return new PaymentDates(firstPayment, frequency);
+    }
+
+    /** The price of the home, zero where it is not known: what shares of the price are reckoned on. */
+    public Money price() {
+        return financing.price().orElse(Money.ZERO);
+    }
+
+    /** The same with other money: another price, money down or loan amount. */
+    public LoanOption withFinancing(Financing other) {
+        return new LoanOption(
+                other, rate, compounding, frequency, rounding, term, rateTerm, firstPayment, clauses, closing, housing);
+    }
+
+    /** The same at another rate. */
+    public LoanOption withRate(AnnualRate other) {
+        return new LoanOption(
+                financing,
+                other,
+                compounding,
+                frequency,
+                rounding,
+                term,
+                rateTerm,
+                firstPayment,
+                clauses,
+                closing,
+                housing);
+    }
+
+    /** The same over another term. */
+    public LoanOption withTerm(LoanTerm other) {
+        return new LoanOption(
+                financing,
+                rate,
+                compounding,
+                frequency,
+                rounding,
+                other,
+                rateTerm,
+                firstPayment,
+                clauses,
+                closing,
+                housing);
+    }
+
+    /** The same with other clauses. */
+    public LoanOption withClauses(LoanClauses other) {
+        return new LoanOption(
+                financing,
+                rate,
+                compounding,
+                frequency,
+                rounding,
+                term,
+                rateTerm,
+                firstPayment,
+                other,
+                closing,
+                housing);
     }
 }

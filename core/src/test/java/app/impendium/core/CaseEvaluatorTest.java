@@ -4,29 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.impendium.core.cost.Financing;
-import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
-import app.impendium.core.loan.LoanClauses;
-import app.impendium.core.loan.LoanTerm;
-import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.money.Money;
-import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
-import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class CaseEvaluatorTest {
-    private static final Money PRICE = Money.of("251300.00");
+    private static final Money PRICE = Options.PRICE;
 
     @Test
     void addsUpWhatAHouseCosts() {
-        OptionEvaluation figures = evaluate(purchase("10", PaymentFrequency.MONTHLY, 300));
+        OptionEvaluation figures = evaluate(Options.purchase("10", PaymentFrequency.MONTHLY, 300));
 
         assertThat(figures.loanAmount()).isEqualTo(Money.of("226170.00"));
         assertThat(figures.housingCost().propertyTax()).isEqualTo(Money.of("209.42"));
@@ -44,7 +39,8 @@ class CaseEvaluatorTest {
 
     @Test
     void relatesTheLoanToThePrice() {
-        Financing.Purchase purchase = new Financing.Purchase(PRICE, new MoneyDown.Amount(Money.of("50260.00")));
+        Financing.Purchase purchase =
+                new Financing.Purchase(PRICE, new MoneyDown.Amount(Money.of("50260.00")), Optional.empty());
 
         assertThat(purchase.loanAmount()).isEqualTo(Money.of("201040.00"));
         assertThat(purchase.percentDown()).isEqualByComparingTo("20");
@@ -54,7 +50,7 @@ class CaseEvaluatorTest {
 
     @Test
     void spreadsAYearsPaymentsOverItsMonths() {
-        OptionEvaluation figures = evaluate(purchase("20", PaymentFrequency.WEEKLY, 300));
+        OptionEvaluation figures = evaluate(Options.purchase("20", PaymentFrequency.WEEKLY, 300));
 
         assertThat(figures.housingCost().principalAndInterest())
                 .isEqualTo(figures.schedule().payment().times(52).dividedBy(12));
@@ -62,7 +58,7 @@ class CaseEvaluatorTest {
 
     @Test
     void chargesNoMortgageInsuranceAtEightyPercent() {
-        OptionEvaluation figures = evaluate(purchase("20", PaymentFrequency.MONTHLY, 300));
+        OptionEvaluation figures = evaluate(Options.purchase("20", PaymentFrequency.MONTHLY, 300));
 
         assertThat(figures.mortgageInsurance()).isEmpty();
         assertThat(figures.housingCost().mortgageInsurance()).isEqualTo(Money.ZERO);
@@ -70,7 +66,7 @@ class CaseEvaluatorTest {
 
     @Test
     void knowsNoValueOfALoanAlone() {
-        LoanOption option = option(
+        LoanOption option = Options.of(
                 new Financing.LoanAlone(Money.of("90000.00")), PaymentFrequency.MONTHLY, 120, LocalDate.of(2027, 3, 1));
 
         OptionEvaluation figures = evaluate(option);
@@ -82,14 +78,14 @@ class CaseEvaluatorTest {
 
     @Test
     void reportsTheFindingsOfAllOptionsAtOnce() {
-        LoanOption wrongTerm = purchase("10", PaymentFrequency.WEEKLY, 301);
+        LoanOption wrongTerm = Options.purchase("10", PaymentFrequency.WEEKLY, 301);
         LoanOption wrongDate =
-                option(new Financing.LoanAlone(PRICE), PaymentFrequency.YEARLY, 13, LocalDate.of(1900, 1, 1));
+                Options.of(new Financing.LoanAlone(PRICE), PaymentFrequency.YEARLY, 13, LocalDate.of(1900, 1, 1));
 
         CaseException refusal = catchThrowableOfType(
                 CaseException.class,
-                () -> CaseEvaluator.evaluate(
-                        new CaseFile(List.of(wrongTerm, purchase("10", PaymentFrequency.MONTHLY, 300), wrongDate))));
+                () -> CaseEvaluator.evaluate(new CaseFile(
+                        List.of(wrongTerm, Options.purchase("10", PaymentFrequency.MONTHLY, 300), wrongDate))));
 
         assertThat(refusal.findings())
                 .extracting(Finding::field)
@@ -98,16 +94,12 @@ class CaseEvaluatorTest {
 
     @Test
     void refusesAPaymentThatNeverRepays() {
-        LoanOption option = new LoanOption(
-                new Financing.LoanAlone(Money.of("1000.00")),
-                AnnualRate.ofPercent("30"),
-                Compounding.MONTHLY,
-                PaymentFrequency.MONTHLY,
-                PaymentRounding.NEAREST_CENT,
-                LoanTerm.ofYears(50),
-                LocalDate.of(2027, 3, 1),
-                LoanClauses.NONE,
-                noCosts());
+        LoanOption option = Options.of(
+                        new Financing.LoanAlone(Money.of("1000.00")),
+                        PaymentFrequency.MONTHLY,
+                        600,
+                        LocalDate.of(2027, 3, 1))
+                .withRate(AnnualRate.ofPercent("30"));
 
         CaseException refusal = catchThrowableOfType(CaseException.class, () -> evaluate(option));
 
@@ -118,33 +110,5 @@ class CaseEvaluatorTest {
 
     private static OptionEvaluation evaluate(LoanOption option) {
         return CaseEvaluator.evaluate(new CaseFile(List.of(option))).options().get(0);
-    }
-
-    private static LoanOption purchase(String percentDown, PaymentFrequency frequency, int months) {
-        Financing financing = new Financing.Purchase(PRICE, new MoneyDown.Share(Percent.of(percentDown)));
-        return option(financing, frequency, months, LocalDate.of(2027, 3, 1));
-    }
-
-    private static LoanOption option(Financing financing, PaymentFrequency frequency, int months, LocalDate first) {
-        return new LoanOption(
-                financing,
-                AnnualRate.ofPercent("5.75"),
-                Compounding.MONTHLY,
-                frequency,
-                PaymentRounding.NEAREST_CENT,
-                new LoanTerm(months),
-                first,
-                LoanClauses.NONE,
-                new HousingTerms(
-                        new PropertyTax.ShareOfPrice(Percent.of("1")),
-                        Money.of("1000.08"),
-                        Percent.of("0.6"),
-                        Money.of("50.00"),
-                        Money.of("12.50")));
-    }
-
-    private static HousingTerms noCosts() {
-        return new HousingTerms(
-                new PropertyTax.Amount(Money.ZERO), Money.ZERO, Percent.of("0"), Money.ZERO, Money.ZERO);
     }
 }

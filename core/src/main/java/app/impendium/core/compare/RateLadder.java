@@ -27,24 +27,32 @@ public final class RateLadder {
     public record Rung(AnnualRate rate, Money payment, Money perPayment, Money perYear, Money overTheLife) {}
 
     /**
-     * The rungs from the lowest rate to the highest; those below 0 % or above 30 % are left out.
+     * How a ladder is built.
      *
      * @param step the distance between rungs in percentage points, above 0
      * @param down how many rungs below the loan's rate, from 0 to 40
      * @param up how many above it, from 0 to 40
-     * @throws CaseException if the step or a number of rungs is outside its range
      */
-    public static List<Rung> of(LoanTerms terms, Percent step, int down, int up) {
-        if (!step.isPositive()) {
-            throw CaseException.of("step", step.toString(), "above 0 %");
+    public record Build(Percent step, int down, int up) {
+        /**
+         * @throws CaseException if the step or a number of rungs is outside its range
+         */
+        public Build {
+            if (!step.isPositive()) {
+                throw CaseException.of("step", step.toString(), "above 0 %");
+            }
+            checkRungs(down, "down");
+            checkRungs(up, "up");
         }
-        checkRungs(down, "down");
-        checkRungs(up, "up");
+    }
+
+    /** The rungs from the lowest rate to the highest; those below 0 % or above 30 % are left out. */
+    public static List<Rung> of(LoanTerms terms, Build build) {
         Schedule base = Schedule.of(terms);
         List<Rung> rungs = new ArrayList<>();
-        for (int rung = -down; rung <= up; rung++) {
-            BigDecimal percent =
-                    terms.rate().annual().percent().value().add(step.value().multiply(BigDecimal.valueOf(rung)));
+        BigDecimal own = terms.rate().annual().percent().value();
+        for (int rung = -build.down(); rung <= build.up(); rung++) {
+            BigDecimal percent = own.add(build.step().value().multiply(BigDecimal.valueOf(rung)));
             if (percent.signum() >= 0 && percent.compareTo(HIGHEST) <= 0) {
                 rungs.add(rung(terms, base, AnnualRate.ofPercent(percent)));
             }

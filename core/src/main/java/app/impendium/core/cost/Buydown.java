@@ -3,6 +3,7 @@ package app.impendium.core.cost;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
@@ -17,7 +18,6 @@ import java.util.List;
  * @param subsidy the sum of the differences
  */
 public record Buydown(List<Money> paymentByYear, Money subsidy) {
-    private static final int MOST_YEARS = 3;
 
     public Buydown {
         paymentByYear = List.copyOf(paymentByYear);
@@ -26,24 +26,43 @@ public record Buydown(List<Money> paymentByYear, Money subsidy) {
     /**
      * The buydown of a loan.
      *
-     * @param reductions what is taken off the rate in year 1, 2 and 3, in percentage points; from one to three
-     * @throws CaseException if a reduction exceeds the rate, or there are none or more than three
+     * @param schedule the loan's schedule
+     * @throws CaseException if a reduction exceeds the rate, or another payment than the level one is due in those years
      */
-    public static Buydown of(LoanTerms terms, List<Percent> reductions) {
-        if (reductions.isEmpty() || reductions.size() > MOST_YEARS) {
-            throw CaseException.of("reductions", reductions.size() + " years", "1 to " + MOST_YEARS + " years");
-        }
+    public static Buydown of(LoanTerms terms, Schedule schedule, BuydownTerms agreed) {
         Money full = LevelPayment.of(terms);
         int perYear = terms.rate().frequency().perYear();
+        int years = agreed.reductions().size();
+        checkLevel(schedule, full, years * perYear);
         List<Money> payments = new ArrayList<>();
         Money subsidy = Money.ZERO;
-        for (int year = 0; year < reductions.size(); year++) {
-            Money reduced = reducedPayment(terms, reductions.get(year), "reductions[" + year + "]");
+        for (int year = 0; year < years; year++) {
+            Money reduced = reducedPayment(terms, agreed.reductions().get(year), "reductions[" + year + "]");
             payments.add(reduced);
             subsidy = subsidy.plus(full.minus(reduced).times(perYear));
         }
         payments.add(full);
         return new Buydown(payments, subsidy);
+    }
+
+    /** The borrower's share of a payment, counted from 1, of which {@code due} is what the loan asks for. */
+    public Money paidBy(int number, int paymentsPerYear, Money due) {
+        int year = (number - 1) / paymentsPerYear;
+        return year < paymentByYear.size() - 1 ? paymentByYear.get(year) : due;
+    }
+
+    private static void checkLevel(Schedule schedule, Money full, int reduced) {
+        for (int number = 1; number <= reduced; number++) {
+            if (number >= schedule.payments()
+                    || !schedule.line(number).payment().equals(full)) {
+                throw CaseException.of(
+                        "reductions",
+                        reduced + " reduced payments",
+                        "years in which the level payment is due",
+                        "A temporary buydown reduces the level payment of " + full + ", and payment " + number
+                                + " of its years is another one.");
+            }
+        }
     }
 
     private static Money reducedPayment(LoanTerms terms, Percent reduction, String field) {
@@ -52,11 +71,6 @@ public record Buydown(List<Money> paymentByYear, Money subsidy) {
             throw CaseException.of(field, reduction.toString(), "up to the rate of " + annual.percent());
         }
         AnnualRate lower = AnnualRate.ofPercent(annual.percent().value().subtract(reduction.value()));
-        return LevelPayment.of(
-                terms.amount(),
-                terms.clauses().residualBalance(),
-                terms.rate().withAnnual(lower),
-                terms.payments(),
-                terms.rounding());
+        return LevelPayment.of(terms.withRate(lower));
     }
 }

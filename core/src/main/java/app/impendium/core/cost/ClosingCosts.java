@@ -6,15 +6,29 @@ import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 
 /**
- * What is paid at closing beside the money down, and who pays it.
+ * What is due at closing beside the money down, and what others pay of it. Immutable.
  *
- * @param points discount points in percent of the loan, paid to the lender for a lower rate
- * @param lenderCredit negative points: what the lender pays for a higher rate, in percent of the loan
- * @param fees costs of closing
- * @param prepaid what is paid ahead: interest, tax, insurance
- * @param sellerCredit what the seller offers towards points, fees and prepaid items
+ * @param points discount points in percent of the loan, paid to the lender for a lower rate; at most 10 %
+ * @param lenderCredit negative points: what the lender pays for a higher rate, in percent of the loan; at most 10 %
+ * @param loanFees what the loan itself costs: the lender's fees and the services it requires
+ * @param otherCosts costs of the purchase that the loan does not bring: recording, transfer taxes
+ * @param prepaidInterest interest for the days before the first full period
+ * @param prepaidItems property tax and home insurance paid ahead
+ * @param sellerCredit what the seller offers towards all of these
  */
-public record ClosingCosts(Percent points, Percent lenderCredit, Money fees, Money prepaid, Money sellerCredit) {
+public record ClosingCosts(
+        Percent points,
+        Percent lenderCredit,
+        Money loanFees,
+        Money otherCosts,
+        Money prepaidInterest,
+        Money prepaidItems,
+        Money sellerCredit) {
+
+    /** Nothing due and nothing offered. */
+    public static final ClosingCosts NONE =
+            new ClosingCosts(Percent.ZERO, Percent.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO);
+
     private static final int MOST_POINTS = 10;
 
     /**
@@ -22,16 +36,13 @@ public record ClosingCosts(Percent points, Percent lenderCredit, Money fees, Mon
      */
     public ClosingCosts {
         Findings findings = new Findings();
-        Percent givenPoints = points;
-        Percent givenCredit = lenderCredit;
-        Money givenFees = fees;
-        Money givenPrepaid = prepaid;
-        Money givenSeller = sellerCredit;
-        findings.field("points", () -> givenPoints.atMost(MOST_POINTS, "points"));
-        findings.field("lenderCredit", () -> givenCredit.atMost(MOST_POINTS, "lenderCredit"));
-        findings.field("fees", () -> givenFees.within(Money.ZERO, Money.LARGEST, "fees"));
-        findings.field("prepaid", () -> givenPrepaid.within(Money.ZERO, Money.LARGEST, "prepaid"));
-        findings.field("sellerCredit", () -> givenSeller.within(Money.ZERO, Money.LARGEST, "sellerCredit"));
+        checkPercent(findings, "points", points);
+        checkPercent(findings, "lenderCredit", lenderCredit);
+        checkAmount(findings, "loanFees", loanFees);
+        checkAmount(findings, "otherCosts", otherCosts);
+        checkAmount(findings, "prepaidInterest", prepaidInterest);
+        checkAmount(findings, "prepaidItems", prepaidItems);
+        checkAmount(findings, "sellerCredit", sellerCredit);
         findings.throwIfAny();
         if (points.isPositive() && lenderCredit.isPositive()) {
             throw CaseException.of(
@@ -47,33 +58,21 @@ public record ClosingCosts(Percent points, Percent lenderCredit, Money fees, Mon
         return points.of(loan);
     }
 
-    /** What the lender pays on a loan. */
-    public Money lenderCreditPaid(Money loan) {
-        return lenderCredit.of(loan);
+    /** Points and fees of the loan: what the five-year figures of 12 CFR 1026.37(l) count as loan costs. */
+    public Money loanCosts(Money loan) {
+        return pointsPaid(loan).plus(loanFees);
     }
 
-    /** The part of the seller's credit that can be used: never more than the costs that it may pay. */
-    public Money sellerCreditUsed(Money loan) {
-        Money payable = pointsPaid(loan).plus(fees).plus(prepaid);
-        return sellerCredit.isAbove(payable) ? payable : sellerCredit;
+    /** What the client pays at closing for having the loan (12 CFR 1026.4): loan costs and prepaid interest. */
+    public Money prepaidFinanceCharge(Money loan) {
+        return loanCosts(loan).plus(prepaidInterest);
     }
 
-    /** The part of the seller's credit that is lost. */
-    public Money sellerCreditUnused(Money loan) {
-        return sellerCredit.minus(sellerCreditUsed(loan));
+    private static void checkPercent(Findings findings, String field, Percent given) {
+        findings.field(field, () -> given.atMost(MOST_POINTS, field));
     }
 
-    /**
-     * Money down + points + fees + prepaid items - credits. Negative where the lender's credit exceeds all of it.
-     *
-     * @param moneyDown the part of the price that is not borrowed
-     */
-    public Money cashToClose(Money moneyDown, Money loan) {
-        return moneyDown
-                .plus(pointsPaid(loan))
-                .plus(fees)
-                .plus(prepaid)
-                .minus(lenderCreditPaid(loan))
-                .minus(sellerCreditUsed(loan));
+    private static void checkAmount(Findings findings, String field, Money given) {
+        findings.field(field, () -> given.within(Money.ZERO, Money.LARGEST, field));
     }
 }

@@ -14,18 +14,26 @@ public sealed interface Financing {
     /** The price of the home, where it is known. */
     Optional<Money> price();
 
+    /** What the home is worth to a lender, where a price is known: the lesser of price and appraisal. */
+    Optional<Money> value();
+
+    /** What the client pays of the price; zero where none is known. */
+    Money amountDown();
+
     /**
      * A home bought with money down.
      *
      * @param homePrice from 0.01 to {@link Money#LARGEST}
      * @param moneyDown below the price, so that something is borrowed
+     * @param appraisal what an appraiser says the home is worth, from 0.01 to {@link Money#LARGEST}, once it is known
      */
-    record Purchase(Money homePrice, MoneyDown moneyDown) implements Financing {
+    record Purchase(Money homePrice, MoneyDown moneyDown, Optional<Money> appraisal) implements Financing {
         /**
          * @throws CaseException if the price is outside its range or the money down leaves nothing to borrow
          */
         public Purchase {
             homePrice.within(Money.ofCents(1), Money.LARGEST, "price");
+            appraisal.ifPresent(worth -> worth.within(Money.ofCents(1), Money.LARGEST, "appraisal"));
             Money down = moneyDown.of(homePrice);
             if (down.compareTo(homePrice) >= 0) {
                 throw CaseException.of(
@@ -36,6 +44,7 @@ public sealed interface Financing {
             }
         }
 
+        @Override
         public Money amountDown() {
             return moneyDown.of(homePrice);
         }
@@ -47,7 +56,7 @@ public sealed interface Financing {
 
         /** Loan-to-value in percent, to sixteen digits. */
         public BigDecimal loanToValuePercent() {
-            return share(loanAmount(), homePrice);
+            return share(loanAmount(), worth());
         }
 
         @Override
@@ -58,6 +67,16 @@ public sealed interface Financing {
         @Override
         public Optional<Money> price() {
             return Optional.of(homePrice);
+        }
+
+        @Override
+        public Optional<Money> value() {
+            return Optional.of(worth());
+        }
+
+        /** What the home is worth to a lender: the lesser of price and appraisal. */
+        public Money worth() {
+            return appraisal.filter(homePrice::isAbove).orElse(homePrice);
         }
 
         private static BigDecimal share(Money part, Money whole) {
@@ -79,6 +98,16 @@ public sealed interface Financing {
         @Override
         public Optional<Money> price() {
             return Optional.empty();
+        }
+
+        @Override
+        public Optional<Money> value() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Money amountDown() {
+            return Money.ZERO;
         }
     }
 }

@@ -1,12 +1,12 @@
 package app.impendium.core.cost;
 
-import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.loan.Stretch;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.PaymentFrequency;
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.Optional;
 
 /**
  * What a loan comes to in its first five years, and the total interest percentage (12 CFR 1026.37(l)).
@@ -21,25 +21,23 @@ public record FiveYears(Money paid, Money principalPaid) {
     /**
      * The five-year figures of a schedule.
      *
-     * @param loanCosts points and fees of the loan, paid at closing
-     * @param monthlyPremium the mortgage insurance for one month
-     * @param insuredMonths how many months carry it
+     * @param paidAtClosing points, fees of the loan and an upfront premium, paid at closing
      */
     public static FiveYears of(
-            Schedule schedule, PaymentFrequency frequency, Money loanCosts, Money monthlyPremium, int insuredMonths) {
+            Schedule schedule, PaymentFrequency frequency, Money paidAtClosing, Optional<MortgageInsurance> insurance) {
         Stretch first = schedule.stretch(1, Math.min(YEARS * frequency.perYear(), schedule.payments()));
-        int premiums = Math.min(insuredMonths, YEARS * MONTHS_A_YEAR);
-        return new FiveYears(first.paid().plus(loanCosts).plus(monthlyPremium.times(premiums)), first.principal());
+        Money premiums = insurance
+                .map(insured -> insured.monthlyPremium().times(Math.min(insured.months(), YEARS * MONTHS_A_YEAR)))
+                .orElse(Money.ZERO);
+        return new FiveYears(first.paid().plus(paidAtClosing).plus(premiums), first.principal());
     }
 
     /**
      * Total interest in percent of the loan, to sixteen digits.
      *
      * @param prepaidInterest interest paid at closing for the days before the first period
-     * @throws CaseException if the prepaid interest is negative
      */
     public static BigDecimal totalInterestPercentage(Schedule schedule, Money prepaidInterest) {
-        prepaidInterest.within(Money.ZERO, Money.LARGEST, "prepaidInterest");
         Money interest = schedule.whole().interest().plus(prepaidInterest);
         return BigDecimal.valueOf(interest.cents())
                 .movePointRight(2)

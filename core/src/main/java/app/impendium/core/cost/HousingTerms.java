@@ -19,6 +19,7 @@ public record HousingTerms(
         Percent mortgageInsuranceAYear,
         Money duesAMonth,
         Money otherAMonth) {
+    private static final int MONTHS_A_YEAR = 12;
 
     /**
      * @throws CaseException if an amount is negative or too large
@@ -28,5 +29,22 @@ public record HousingTerms(
         mortgageInsuranceAYear.atMost(10, "mortgageInsurance");
         duesAMonth.within(Money.ZERO, Money.LARGEST, "dues");
         otherAMonth.within(Money.ZERO, Money.LARGEST, "other");
+    }
+
+    /**
+     * What a month costs, each part to the nearest cent.
+     *
+     * @param price of the home, zero where it is not known
+     * @param principalAndInterest what the loan asks for in a month
+     * @param mortgageInsurance the premium for a month
+     */
+    public HousingCost month(Money price, Money principalAndInterest, Money mortgageInsurance) {
+        return new HousingCost(
+                principalAndInterest,
+                propertyTax.yearly(price).dividedBy(MONTHS_A_YEAR),
+                homeInsuranceAYear.dividedBy(MONTHS_A_YEAR),
+                mortgageInsurance,
+                duesAMonth,
+                otherAMonth);
     }
 }

@@ -13,10 +13,10 @@ import app.impendium.core.rate.PaymentFrequency;
  * @param monthlyPremium a twelfth of the yearly percent of the original loan, to the nearest cent
  * @param firstPaymentWithoutOnRequest the first payment that need not carry the premium if the client asks
  * @param firstPaymentWithout the first payment that no longer carries it in any case
- * @param premiumsPaid the premiums paid until it ends by itself
+ * @param months how many months carry the premium until it ends by itself; a month that has begun counts
  */
 public record MortgageInsurance(
-        Money monthlyPremium, int firstPaymentWithoutOnRequest, int firstPaymentWithout, Money premiumsPaid) {
+        Money monthlyPremium, int firstPaymentWithoutOnRequest, int firstPaymentWithout, int months) {
 
     /** Loans up to this percentage of the value are not insured, and from it on the client may ask for the end. */
     public static final int ON_REQUEST_PERCENT = 80;
@@ -44,9 +44,25 @@ public record MortgageInsurance(
         int onRequest = Math.min(firstAtMost(plain, value, ON_REQUEST_PERCENT), afterMiddle);
         int automatic = Math.min(firstAtMost(plain, value, AUTOMATIC_PERCENT), afterMiddle);
         int perYear = frequency.perYear();
-        // A month that has begun is paid for.
         int months = ((automatic - 1) * MONTHS_A_YEAR + perYear - 1) / perYear;
-        return new MortgageInsurance(premium, onRequest, automatic, premium.times(months));
+        return new MortgageInsurance(premium, onRequest, automatic, months);
+    }
+
+    /** The balance at which the insurance ends by itself, for a home of this value. */
+    public Money automaticThreshold(Money value) {
+        return value.times(AUTOMATIC_PERCENT).dividedBy(100);
+    }
+
+    /** The premiums paid until it ends by itself. */
+    public Money premiumsPaid() {
+        return monthlyPremium.times(months);
+    }
+
+    /** The premium that goes with a payment, counted from 1; where they are not monthly, its share of a year's. */
+    public Money with(int payment, PaymentFrequency frequency) {
+        return payment >= firstPaymentWithout
+                ? Money.ZERO
+                : monthlyPremium.times(MONTHS_A_YEAR).dividedBy(frequency.perYear());
     }
 
     private static int firstAtMost(Schedule schedule, Money value, int percent) {

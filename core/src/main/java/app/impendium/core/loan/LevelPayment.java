@@ -41,6 +41,17 @@ public final class LevelPayment {
                 : Money.ofCents(level(balance, residual, rate, payments, rounding));
     }
 
+    /**
+     * The monthly payment that an accelerated loan's is a share of, rounded by the loan's rule.
+     *
+     * @throws CaseException if the payments do not make whole months
+     */
+    public static Money monthlyOf(LoanTerms terms) {
+        Money residual = terms.clauses().residualBalance();
+        return Money.ofCents(
+                monthly(terms.amount(), residual, terms.rate(), terms.repayingPayments(), terms.rounding()));
+    }
+
     /** The exact payment in cents, to fifty digits, for {@code payments} of at least 1. */
     public static BigDecimal exactCents(Money balance, Money residual, PeriodicRate rate, int payments) {
         BigDecimal amount = BigDecimal.valueOf(balance.cents());
@@ -73,6 +84,13 @@ public final class LevelPayment {
 
     private static Money accelerated(
             Money balance, Money residual, PeriodicRate rate, int payments, PaymentRounding rounding) {
+        long monthly = monthly(balance, residual, rate, payments, rounding);
+        int shares = rate.frequency() == PaymentFrequency.ACCELERATED_BIWEEKLY ? 2 : 4;
+        return Money.ofCents(rounding.cents(BigDecimal.valueOf(monthly).divide(BigDecimal.valueOf(shares))));
+    }
+
+    private static long monthly(
+            Money balance, Money residual, PeriodicRate rate, int payments, PaymentRounding rounding) {
         int perYear = rate.frequency().perYear();
         if (payments * MONTHS_A_YEAR % perYear != 0) {
             throw CaseException.of(
@@ -83,8 +101,6 @@ public final class LevelPayment {
                             + " payments do not make whole months.");
         }
         PeriodicRate monthlyRate = rate.withFrequency(PaymentFrequency.MONTHLY);
-        long monthly = level(balance, residual, monthlyRate, payments * MONTHS_A_YEAR / perYear, rounding);
-        int shares = rate.frequency() == PaymentFrequency.ACCELERATED_BIWEEKLY ? 2 : 4;
-        return Money.ofCents(rounding.cents(BigDecimal.valueOf(monthly).divide(BigDecimal.valueOf(shares))));
+        return level(balance, residual, monthlyRate, payments * MONTHS_A_YEAR / perYear, rounding);
     }
 }

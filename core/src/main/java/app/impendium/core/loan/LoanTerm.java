@@ -9,7 +9,9 @@ import app.impendium.core.rate.PaymentFrequency;
  * @param months the whole term, so 330 for 27 years and 6 months
  */
 public record LoanTerm(int months) {
-    private static final int MOST_MONTHS = 600;
+    /** The longest term: fifty years. */
+    public static final int MOST_MONTHS = 600;
+
     private static final int MONTHS_A_YEAR = 12;
 
     /**
@@ -17,7 +19,7 @@ public record LoanTerm(int months) {
      */
     public LoanTerm {
         if (months < 1 || months > MOST_MONTHS) {
-            throw CaseException.of("term", words(months), "1 month to 50 years");
+            throw CaseException.of("term", inWords(months), "1 month to 50 years");
         }
     }
 
@@ -35,18 +37,18 @@ public record LoanTerm(int months) {
         if (yearly % MONTHS_A_YEAR != 0) {
             int step = shortestWholeMonths(frequency);
             int below = months / step * step;
-            String allowed = (below == 0 ? "" : words(below) + " or ") + words(below + step);
+            String allowed = (below == 0 ? "" : inWords(below) + " or ") + inWords(below + step);
             throw CaseException.of(
                     "term",
-                    words(months),
+                    words(),
                     allowed,
-                    words(months) + " is not a whole number of these payments: the nearest terms are " + allowed + ".");
+                    words() + " is not a whole number of these payments: the nearest terms are " + allowed + ".");
         }
         return yearly / MONTHS_A_YEAR;
     }
 
     /** The fewest months that hold whole payments: 12 for yearly, 3 for weekly, 1 for monthly. */
-    private static int shortestWholeMonths(PaymentFrequency frequency) {
+    public static int shortestWholeMonths(PaymentFrequency frequency) {
         int step = 1;
         while (step * frequency.perYear() % MONTHS_A_YEAR != 0) {
             step++;
@@ -54,7 +56,12 @@ public record LoanTerm(int months) {
         return step;
     }
 
-    private static String words(int months) {
+    /** As a person says it: 27 years 6 months. */
+    public String words() {
+        return inWords(months);
+    }
+
+    private static String inWords(int months) {
         int years = months / MONTHS_A_YEAR;
         int rest = months % MONTHS_A_YEAR;
         if (years == 0) {

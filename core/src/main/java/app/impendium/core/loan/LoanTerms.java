@@ -55,8 +55,13 @@ public record LoanTerms(Money amount, PeriodicRate rate, int payments, PaymentRo
         return new LoanTerms(amount, rate, payments, rounding, without);
     }
 
+    /** Whether nothing further is said of the loan: level payments that repay it in full. */
+    public boolean isPlain() {
+        return clauses.equals(LoanClauses.NONE);
+    }
+
     /** How many payments repay the loan once interest-only time is over. */
-    int repayingPayments() {
+    public int repayingPayments() {
         return payments - clauses.interestOnlyPayments();
     }
 

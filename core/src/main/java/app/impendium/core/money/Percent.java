@@ -13,6 +13,8 @@ public record Percent(BigDecimal value) {
     private static final int MOST_DECIMALS = 6;
     private static final BigDecimal LARGEST = BigDecimal.valueOf(100);
 
+    public static final Percent ZERO = new Percent(BigDecimal.ZERO);
+
     /**
      * @throws CaseException if it is negative, above 100 % or has more than six decimals
      */

@@ -3,7 +3,6 @@ package app.impendium.core.rate;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.List;
 
@@ -11,12 +10,13 @@ import java.util.List;
  * The annual percentage rate by the actuarial method of 12 CFR 1026 Appendix J: the rate per unit-period at which
  * advances less prepaid finance charges are worth the payments, times the unit-periods a year. Fractions of a period
  * count by simple interest.
+ *
+ * <p>A rate is no amount: it is sought in doubles, whose sixteen digits leave the ninth decimal of a percent certain.
  */
 public final class AnnualPercentageRate {
-    private static final MathContext DIGITS = new MathContext(34);
-    private static final int DECIMALS = 12;
-    private static final BigDecimal HIGHEST_PER_PERIOD = BigDecimal.TEN;
-    private static final int HALVINGS = 60;
+    private static final int DECIMALS = 9;
+    private static final double HIGHEST_PER_PERIOD = 10;
+    private static final int HALVINGS = 64;
 
     private AnnualPercentageRate() {}
 
@@ -24,7 +24,7 @@ public final class AnnualPercentageRate {
     public record Flow(Money amount, UnitPeriods time) {}
 
     /**
-     * The rate in percent, with twelve decimals.
+     * The rate in percent, with nine decimals.
      *
      * @param advances what the client receives, prepaid finance charges already taken off
      * @param payments what the client pays
@@ -40,39 +40,41 @@ public final class AnnualPercentageRate {
                     "There is no rate: the payments of " + sum(payments) + " do not repay the " + sum(advances)
                             + " advanced.");
         }
-        BigDecimal low = BigDecimal.ZERO;
-        BigDecimal high = HIGHEST_PER_PERIOD;
         if (payments.stream().allMatch(flow -> flow.time().equals(UnitPeriods.whole(0)))
-                || worth(payments, high).compareTo(worth(advances, high)) > 0) {
+                || worth(payments, HIGHEST_PER_PERIOD) > worth(advances, HIGHEST_PER_PERIOD)) {
             throw CaseException.of("payments", sum(payments).toString(), "payments that some rate explains");
         }
+        return BigDecimal.valueOf(ratePerPeriod(advances, payments))
+                .multiply(BigDecimal.valueOf(100L * unitPeriodsPerYear))
+                .setScale(DECIMALS, RoundingMode.HALF_UP);
+    }
+
+    private static double ratePerPeriod(List<Flow> advances, List<Flow> payments) {
+        double low = 0;
+        double high = HIGHEST_PER_PERIOD;
         for (int halving = 0; halving < HALVINGS; halving++) {
-            BigDecimal middle = low.add(high).divide(BigDecimal.valueOf(2), DIGITS);
+            double middle = (low + high) / 2;
             // The higher the rate, the less later payments are worth beside the advances.
-            if (worth(payments, middle).compareTo(worth(advances, middle)) > 0) {
+            if (worth(payments, middle) > worth(advances, middle)) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return high.multiply(BigDecimal.valueOf(100L * unitPeriodsPerYear)).setScale(DECIMALS, RoundingMode.HALF_UP);
+        return high;
     }
 
-    private static BigDecimal worth(List<Flow> flows, BigDecimal rate) {
-        BigDecimal discount = BigDecimal.ONE.divide(BigDecimal.ONE.add(rate), DIGITS);
-        BigDecimal sum = BigDecimal.ZERO;
+    private static double worth(List<Flow> flows, double rate) {
+        double discount = 1 / (1 + rate);
+        double sum = 0;
         int reached = 0;
-        BigDecimal factor = BigDecimal.ONE;
+        double factor = 1;
         for (Flow flow : flows) {
-            int steps = flow.time().whole() - reached;
+            int whole = flow.time().whole();
             // Streams are mostly in order and one period apart: one product a payment.
-            factor = steps >= 0
-                    ? factor.multiply(discount.pow(steps, DIGITS), DIGITS)
-                    : discount.pow(flow.time().whole(), DIGITS);
-            reached = flow.time().whole();
-            BigDecimal partial = BigDecimal.ONE.add(rate.multiply(flow.time().fraction()));
-            sum = sum.add(
-                    BigDecimal.valueOf(flow.amount().cents()).multiply(factor).divide(partial, DIGITS));
+            factor = whole == reached + 1 ? factor * discount : Math.pow(discount, whole);
+            reached = whole;
+            sum += flow.amount().cents() * factor / (1 + rate * flow.time().fraction());
         }
         return sum;
     }

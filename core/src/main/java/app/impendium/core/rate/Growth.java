@@ -10,7 +10,7 @@ final class Growth {
 
     private Growth() {}
 
-    /** {@code base^(numerator/denominator)} for a base from 1 to 2 and a positive exponent. */
+    /** {@code base^(numerator/denominator)} for a base from 0.5 to 2 and a positive exponent. */
     static BigDecimal power(BigDecimal base, int numerator, int denominator) {
         return root(base.pow(numerator, DIGITS), denominator);
     }

@@ -1,7 +1,8 @@
 package app.impendium.core.rate;
 
 import app.impendium.core.finding.CaseException;
-import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 
 /**
  * A time from the first advance as Appendix J of 12 CFR 1026 counts it: whole unit-periods and a fraction of one.
@@ -9,23 +10,54 @@ import java.math.BigDecimal;
  * @param whole full unit-periods, at least 0
  * @param fraction the rest, from 0 to below 1
  */
-public record UnitPeriods(int whole, BigDecimal fraction) {
+public record UnitPeriods(int whole, double fraction) {
+    private static final int MONTHS_A_YEAR = 12;
+    private static final int DAYS_A_MONTH = 30;
+    private static final int DAYS_A_WEEK = 7;
+    private static final int WEEKS_A_YEAR = 52;
+    private static final int DAYS_A_YEAR = 365;
 
     /**
      * @throws CaseException if either is outside its range
      */
     public UnitPeriods {
-        if (whole < 0 || fraction.signum() < 0 || fraction.compareTo(BigDecimal.ONE) >= 0) {
+        if (whole < 0 || fraction < 0 || fraction >= 1) {
             throw CaseException.of("unitPeriods", whole + " and " + fraction, "0 or more and a fraction below 1");
         }
     }
 
     public static UnitPeriods whole(int periods) {
-        return new UnitPeriods(periods, BigDecimal.ZERO);
+        return new UnitPeriods(periods, 0);
+    }
+
+    /**
+     * The time from an advance to a payment, where the payments' own period is the unit (Appendix J, (b)(5)): weeks by
+     * days; months counted back from the payment, the days before them as thirtieths; a year's odd days as 365ths.
+     *
+     * @throws CaseException if the payment comes before the advance
+     */
+    public static UnitPeriods between(LocalDate advance, LocalDate payment, PaymentFrequency frequency) {
+        int perYear = frequency.perYear();
+        if (perYear > 2 * MONTHS_A_YEAR) {
+            int days = DAYS_A_WEEK * WEEKS_A_YEAR / perYear;
+            return of(ChronoUnit.DAYS.between(advance, payment), days);
+        }
+        long months = ChronoUnit.MONTHS.between(advance, payment);
+        long oddDays = ChronoUnit.DAYS.between(advance, payment.minusMonths(months));
+        if (perYear == 1 && oddDays > 0) {
+            long years = months / MONTHS_A_YEAR;
+            long days = ChronoUnit.DAYS.between(advance, payment.minusYears(years));
+            return new UnitPeriods(Math.toIntExact(years), Math.min(days, DAYS_A_YEAR - 1) / (double) DAYS_A_YEAR);
+        }
+        return of(months * DAYS_A_MONTH + Math.min(oddDays, DAYS_A_MONTH - 1), MONTHS_A_YEAR * DAYS_A_MONTH / perYear);
     }
 
     /** The same fraction so many periods later. */
     public UnitPeriods plus(int periods) {
         return new UnitPeriods(Math.addExact(whole, periods), fraction);
+    }
+
+    private static UnitPeriods of(long days, int daysAPeriod) {
+        return new UnitPeriods(Math.toIntExact(days / daysAPeriod), (days % daysAPeriod) / (double) daysAPeriod);
     }
 }

@@ -20,7 +20,7 @@ class RateLadderTest {
 
     @Test
     void standsAroundTheLoansOwnRate() {
-        List<Rung> rungs = RateLadder.of(loan("6.125"), Percent.of("0.25"), 4, 4);
+        List<Rung> rungs = RateLadder.of(loan("6.125"), new RateLadder.Build(Percent.of("0.25"), 4, 4));
 
         assertThat(rungs)
                 .extracting(rung -> rung.rate().percent().toString())
@@ -35,7 +35,8 @@ class RateLadderTest {
     @Test
     void tellsTheDifferenceByPaymentYearAndLife() {
         LoanTerms terms = loan("6.125");
-        Rung lowest = RateLadder.of(terms, Percent.of("1"), 1, 0).get(0);
+        Rung lowest = RateLadder.of(terms, new RateLadder.Build(Percent.of("1"), 1, 0))
+                .get(0);
         Schedule own = Schedule.of(terms);
         Schedule other = Schedule.of(loan("5.125"));
 
@@ -48,11 +49,13 @@ class RateLadderTest {
 
     @Test
     void leavesOutRatesThatCannotBe() {
-        assertThat(RateLadder.of(loan("0.5"), Percent.of("0.25"), 4, 0)).hasSize(3);
-        assertThat(RateLadder.of(loan("29.75"), Percent.of("0.25"), 0, 4)).hasSize(2);
-        assertThatThrownBy(() -> RateLadder.of(loan("5"), Percent.of("0"), 1, 1))
+        assertThat(RateLadder.of(loan("0.5"), new RateLadder.Build(Percent.of("0.25"), 4, 0)))
+                .hasSize(3);
+        assertThat(RateLadder.of(loan("29.75"), new RateLadder.Build(Percent.of("0.25"), 0, 4)))
+                .hasSize(2);
+        assertThatThrownBy(() -> RateLadder.of(loan("5"), new RateLadder.Build(Percent.of("0"), 1, 1)))
                 .hasMessage("0 % is not allowed here, only above 0 %.");
-        assertThatThrownBy(() -> RateLadder.of(loan("5"), Percent.of("1"), 41, 1))
+        assertThatThrownBy(() -> RateLadder.of(loan("5"), new RateLadder.Build(Percent.of("1"), 41, 1)))
                 .hasMessage("41 is not allowed here, only 0 to 40.");
     }
 

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
+import app.impendium.core.cost.BuydownTerms.Payer;
+import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.Schedule;
@@ -22,6 +24,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -38,7 +41,8 @@ class LoanCostsTest {
         List<Percent> reductions = new ArrayList<>();
         input.get("reductionsPercent").forEach(cut -> reductions.add(Percent.of(cut.asString())));
 
-        Buydown buydown = Buydown.of(monthly(input, input.get("termMonths").asInt()), reductions);
+        LoanTerms terms = monthly(input, input.get("termMonths").asInt());
+        Buydown buydown = Buydown.of(terms, Schedule.of(terms), new BuydownTerms(reductions, Payer.SELLER));
 
         List<Long> expected = new ArrayList<>();
         golden.expect().get("paymentByYear").forEach(payment -> expected.add(cents(payment)));
@@ -71,8 +75,10 @@ class LoanCostsTest {
         Schedule schedule = Schedule.of(monthly(sample.input(), 360));
         Money prepaid = Money.ofCents(cents(sample.input().get("prepaidInterest")));
 
+        MortgageInsurance insurance = new MortgageInsurance(Money.of("50.00"), 70, 73, 72);
+
         FiveYears fiveYears =
-                FiveYears.of(schedule, PaymentFrequency.MONTHLY, Money.of("1000.00"), Money.of("50.00"), 72);
+                FiveYears.of(schedule, PaymentFrequency.MONTHLY, Money.of("1000.00"), Optional.of(insurance));
 
         assertThat(schedule.payment().cents()).isEqualTo(cents(sample.expect().get("payment")));
         assertThat(fiveYears.principalPaid().toDecimal().setScale(0, RoundingMode.HALF_UP))
@@ -87,41 +93,86 @@ class LoanCostsTest {
 
     @Test
     void sellersCreditPaysNoMoreThanTheCostsItMayPay() {
-        Money loan = Money.of("240000.00");
-        ClosingCosts costs = new ClosingCosts(
-                Percent.of("1.25"), Percent.of("0"), Money.of("2150.00"), Money.of("810.40"), Money.of("7500.00"));
+        ClosingCosts costs = costs("1.25", "0", "2150.00", "810.40", "7500.00");
 
-        assertThat(costs.pointsPaid(loan)).isEqualTo(Money.of("3000.00"));
-        assertThat(costs.sellerCreditUsed(loan)).isEqualTo(Money.of("5960.40"));
-        assertThat(costs.sellerCreditUnused(loan)).isEqualTo(Money.of("1539.60"));
-        assertThat(costs.cashToClose(Money.of("60000.00"), loan)).isEqualTo(Money.of("60000.00"));
+        CashToClose cash =
+                CashToClose.of(costs, Money.of("240000.00"), Money.of("60000.00"), Money.ZERO, Money.of("500.00"));
+
+        assertThat(cash.points()).isEqualTo(Money.of("3000.00"));
+        assertThat(cash.sellerCreditUsed()).isEqualTo(Money.of("6460.40"));
+        assertThat(cash.sellerCreditUnused()).isEqualTo(Money.of("1039.60"));
+        assertThat(cash.total()).isEqualTo(Money.of("60000.00"));
     }
 
     @Test
     void lendersCreditLowersTheCashToClose() {
-        ClosingCosts costs = new ClosingCosts(
-                Percent.of("0"), Percent.of("0.5"), Money.of("2150.00"), Money.ZERO, Money.of("150.00"));
+        ClosingCosts costs = costs("0", "0.5", "2150.00", "0.00", "150.00");
 
-        assertThat(costs.cashToClose(Money.of("60000.00"), Money.of("240000.00")))
-                .isEqualTo(Money.of("60800.00"));
+        CashToClose cash =
+                CashToClose.of(costs, Money.of("240000.00"), Money.of("60000.00"), Money.of("70.00"), Money.ZERO);
+
+        assertThat(cash.total()).isEqualTo(Money.of("60870.00"));
+        assertThat(costs.prepaidFinanceCharge(Money.of("240000.00"))).isEqualTo(Money.of("2150.00"));
+    }
+
+    @Test
+    void anUpfrontPremiumIsFinancedOrPaid() {
+        UpfrontPremium financed = new UpfrontPremium(Percent.of("1.75"), true);
+        UpfrontPremium paid = new UpfrontPremium(Percent.of("1.75"), false);
+        Money base = Money.of("213605.00");
+
+        assertThat(financed.addedToLoan(base)).isEqualTo(Money.of("3738.09"));
+        assertThat(financed.paidAtClosing(base)).isEqualTo(Money.ZERO);
+        assertThat(paid.addedToLoan(base)).isEqualTo(Money.ZERO);
+        assertThat(paid.paidAtClosing(base)).isEqualTo(financed.addedToLoan(base));
+        assertThatThrownBy(() -> new UpfrontPremium(Percent.of("10.1"), true)).hasMessageContaining("0 % to 10 %");
     }
 
     @Test
     void refusesWhatCannotBe() {
-        assertThatThrownBy(() -> new ClosingCosts(Percent.of("1"), Percent.of("1"), Money.ZERO, Money.ZERO, Money.ZERO))
+        assertThatThrownBy(() -> costs("1", "1", "0.00", "0.00", "0.00"))
                 .hasMessageContaining("only one of them can be");
-        assertThatThrownBy(() ->
-                        new ClosingCosts(Percent.of("11"), Percent.of("0"), Money.of("-0.01"), Money.ZERO, Money.ZERO))
+        assertThatThrownBy(() -> costs("11", "0", "-0.01", "0.00", "0.00"))
                 .hasMessage("11 % is not allowed here, only 0 % to 10 %. "
                         + "-0.01 is not allowed here, only 0.00 to 999,999,999.99.");
-        LoanTerms terms = LoanTerms.plain(
+        LoanTerms terms = loan(LoanClauses.NONE);
+        Schedule schedule = Schedule.of(terms);
+        assertThatThrownBy(() -> Buydown.of(terms, schedule, cuts("2.5")))
+                .hasMessage("2.5 % is not allowed here, only up to the rate of 2 %.");
+        assertThatThrownBy(() -> cuts()).hasMessageContaining("1 to 3 years");
+    }
+
+    @Test
+    void buysDownOnlyYearsAtTheLevelPayment() {
+        LoanTerms interestOnly = loan(LoanClauses.NONE.withInterestOnly(12));
+        Schedule schedule = Schedule.of(interestOnly);
+
+        assertThatThrownBy(() -> Buydown.of(interestOnly, schedule, cuts("1", "0.5")))
+                .hasMessageContaining("payment 1 of its years is another one");
+    }
+
+    private static LoanTerms loan(LoanClauses clauses) {
+        return new LoanTerms(
                 Money.of("100000.00"),
                 PeriodicRate.of(AnnualRate.ofPercent("2"), Compounding.MONTHLY, PaymentFrequency.MONTHLY),
                 360,
-                PaymentRounding.NEAREST_CENT);
-        assertThatThrownBy(() -> Buydown.of(terms, List.of(Percent.of("2.5"))))
-                .hasMessage("2.5 % is not allowed here, only up to the rate of 2 %.");
-        assertThatThrownBy(() -> Buydown.of(terms, List.of())).hasMessageContaining("1 to 3 years");
+                PaymentRounding.NEAREST_CENT,
+                clauses);
+    }
+
+    private static BuydownTerms cuts(String... points) {
+        return new BuydownTerms(Stream.of(points).map(Percent::of).toList(), Payer.BUYER);
+    }
+
+    private static ClosingCosts costs(String points, String credit, String fees, String prepaid, String seller) {
+        return new ClosingCosts(
+                Percent.of(points),
+                Percent.of(credit),
+                Money.of(fees),
+                Money.ZERO,
+                Money.ZERO,
+                Money.of(prepaid),
+                Money.of(seller));
     }
 
     private static LoanTerms monthly(JsonNode input, int payments) {

@@ -10,7 +10,6 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualPercentageRate.Flow;
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -29,9 +28,7 @@ class AnnualPercentageRateTest {
         String[] fraction = input.get("fraction").asString().split("/");
         UnitPeriods toFirst = new UnitPeriods(
                 input.get("wholeUnitPeriodsToFirst").asInt(),
-                fraction.length == 1
-                        ? BigDecimal.ZERO
-                        : new BigDecimal(fraction[0]).divide(new BigDecimal(fraction[1]), MathContext.DECIMAL128));
+                fraction.length == 1 ? 0 : Double.parseDouble(fraction[0]) / Double.parseDouble(fraction[1]));
         Money payment = Money.ofCents(cents(input.get("payment")));
 
         BigDecimal rate = AnnualPercentageRate.of(

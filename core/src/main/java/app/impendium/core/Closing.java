@@ -1,0 +1,23 @@
+package app.impendium.core;
+
+import app.impendium.core.cost.BuydownTerms;
+import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.UpfrontPremium;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * What happens on the day the loan is paid out. Immutable.
+ *
+ * @param day the day itself, once it is known
+ * @param costs what is due, and what others pay of it
+ * @param upfrontPremium a premium or guarantee fee due once
+ * @param buydown what is agreed of a temporary buydown
+ */
+public record Closing(
+        Optional<LocalDate> day, ClosingCosts costs, UpfrontPremium upfrontPremium, Optional<BuydownTerms> buydown) {
+
+    /** Nothing known, nothing due. */
+    public static final Closing PLAIN =
+            new Closing(Optional.empty(), ClosingCosts.NONE, UpfrontPremium.NONE, Optional.empty());
+}

@@ -1,0 +1,52 @@
+package app.impendium.core.cost;
+
+import app.impendium.core.loan.Schedule;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.PaymentFrequency;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What the home costs a month from a payment on, until the next change: interest-only time or a reduced year ends, a rate
+ * or an extra payment has the payment computed anew, mortgage insurance ends. Extra payments are no cost and left out.
+ *
+ * @param fromPayment the first payment at this cost, counted from 1
+ */
+public record HousingPeriod(int fromPayment, HousingCost cost) {
+    private static final int MONTHS_A_YEAR = 12;
+
+    /**
+     * The periods of a loan in order, the first from payment 1. The last payment, which clears the loan, opens none.
+     *
+     * @param price of the home, zero where it is not known
+     */
+    public static List<HousingPeriod> of(
+            HousingTerms terms,
+            Money price,
+            Schedule schedule,
+            PaymentFrequency frequency,
+            Optional<MortgageInsurance> insurance,
+            Optional<Buydown> buydown) {
+        List<HousingPeriod> periods = new ArrayList<>();
+        for (int number = 1; number == 1 || number < schedule.payments(); number++) {
+            int current = number;
+            Money due = schedule.line(current).payment();
+            Money payment = buydown.map(reduced -> reduced.paidBy(current, frequency.perYear(), due))
+                    .orElse(due);
+            Money premium = insurance
+                    .filter(insured -> current < insured.firstPaymentWithout())
+                    .map(MortgageInsurance::monthlyPremium)
+                    .orElse(Money.ZERO);
+            HousingCost cost = terms.month(price, aMonth(payment, frequency), premium);
+            if (periods.isEmpty() || !periods.get(periods.size() - 1).cost().equals(cost)) {
+                periods.add(new HousingPeriod(current, cost));
+            }
+        }
+        return periods;
+    }
+
+    private static Money aMonth(Money payment, PaymentFrequency frequency) {
+        return payment.times(frequency.perYear()).dividedBy(MONTHS_A_YEAR);
+    }
+}

@@ -1,0 +1,228 @@
+package app.impendium.core.wish;
+
+import app.impendium.core.LoanOption;
+import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.MoneyDown;
+import app.impendium.core.loan.ExtraPayment;
+import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.AnnualRate;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalLong;
+
+/** What can be changed to meet a wish, in whole steps. */
+public enum Lever {
+    /** The price, in whole units of the currency; money down stays an amount or a share, as it was. */
+    PRICE {
+        @Override
+        boolean appliesTo(LoanOption option) {
+            return option.financing() instanceof Financing.Purchase;
+        }
+
+        @Override
+        LoanOption applied(LoanOption option, long units) {
+            Financing.Purchase purchase = (Financing.Purchase) option.financing();
+            return option.withFinancing(
+                    new Financing.Purchase(Money.ofCents(units * UNIT), purchase.moneyDown(), purchase.appraisal()));
+        }
+
+        @Override
+        long most(LoanOption option) {
+            return Money.LARGEST.cents() / UNIT;
+        }
+
+        @Override
+        long least(LoanOption option) {
+            MoneyDown down = ((Financing.Purchase) option.financing()).moneyDown();
+            return LEAST_LOAN
+                    + (down instanceof MoneyDown.Amount fixed ? fixed.amount().cents() / UNIT : 0);
+        }
+
+        @Override
+        OptionalLong best(Wish wish, Range range) {
+            return range.largest();
+        }
+    },
+    /** The amount of a loan without a price, in whole units of the currency. */
+    LOAN_AMOUNT {
+        @Override
+        boolean appliesTo(LoanOption option) {
+            return option.financing() instanceof Financing.LoanAlone;
+        }
+
+        @Override
+        LoanOption applied(LoanOption option, long units) {
+            return option.withFinancing(new Financing.LoanAlone(Money.ofCents(units * UNIT)));
+        }
+
+        @Override
+        long least(LoanOption option) {
+            return LEAST_LOAN;
+        }
+
+        @Override
+        long most(LoanOption option) {
+            return Money.LARGEST.cents() / UNIT;
+        }
+
+        @Override
+        OptionalLong best(Wish wish, Range range) {
+            return range.largest();
+        }
+    },
+    /** The money down, in whole units of the currency. */
+    MONEY_DOWN {
+        @Override
+        boolean appliesTo(LoanOption option) {
+            return option.financing() instanceof Financing.Purchase;
+        }
+
+        @Override
+        LoanOption applied(LoanOption option, long units) {
+            Financing.Purchase purchase = (Financing.Purchase) option.financing();
+            MoneyDown down = new MoneyDown.Amount(Money.ofCents(units * UNIT));
+            return option.withFinancing(new Financing.Purchase(purchase.homePrice(), down, purchase.appraisal()));
+        }
+
+        @Override
+        long most(LoanOption option) {
+            Money most = option.price().minus(option.clauses().residualBalance());
+            return Math.max(0, most.cents() / UNIT - LEAST_LOAN);
+        }
+
+        @Override
+        OptionalLong best(Wish wish, Range range) {
+            return range.smallest();
+        }
+    },
+    /** The yearly rate, in thousandths of a percent. */
+    RATE {
+        @Override
+        LoanOption applied(LoanOption option, long thousandths) {
+            return option.withRate(AnnualRate.ofPercent(value(option, thousandths)));
+        }
+
+        @Override
+        BigDecimal value(LoanOption option, long thousandths) {
+            return BigDecimal.valueOf(thousandths, RATE_DECIMALS);
+        }
+
+        @Override
+        long most(LoanOption option) {
+            return HIGHEST_RATE;
+        }
+
+        @Override
+        OptionalLong best(Wish wish, Range range) {
+            return range.largest();
+        }
+    },
+    /** The term, in the fewest months that hold whole payments. */
+    TERM {
+        @Override
+        LoanOption applied(LoanOption option, long steps) {
+            return option.withTerm(new LoanTerm(value(option, steps).intValueExact()));
+        }
+
+        @Override
+        BigDecimal value(LoanOption option, long steps) {
+            return BigDecimal.valueOf(steps * LoanTerm.shortestWholeMonths(option.frequency()));
+        }
+
+        @Override
+        long least(LoanOption option) {
+            return 1;
+        }
+
+        @Override
+        long most(LoanOption option) {
+            return LoanTerm.MOST_MONTHS / LoanTerm.shortestWholeMonths(option.frequency());
+        }
+
+        @Override
+        OptionalLong best(Wish wish, Range range) {
+            // The shorter the term, the dearer the month and the earlier the end.
+            return wish instanceof Wish.MonthlyTotal ? range.smallest() : range.largest();
+        }
+    },
+    /** An extra with each payment from the first, beside those there are, in whole units of the currency. */
+    REGULAR_EXTRA {
+        @Override
+        LoanOption applied(LoanOption option, long units) {
+            if (units == 0) {
+                return option;
+            }
+            LoanClauses clauses = option.clauses();
+            List<ExtraPayment> extras = new ArrayList<>(clauses.extras());
+            extras.add(new ExtraPayment.Regular(Money.ofCents(units * UNIT), 1, Integer.MAX_VALUE));
+            return option.withClauses(clauses.withExtras(extras, clauses.extraEffect()));
+        }
+
+        @Override
+        Money extraAMonth(LoanOption option, long units) {
+            return Money.ofCents(units * UNIT)
+                    .times(option.frequency().perYear())
+                    .dividedBy(MONTHS_A_YEAR);
+        }
+
+        @Override
+        long most(LoanOption option) {
+            return option.financing().loanAmount().cents() / UNIT;
+        }
+
+        @Override
+        OptionalLong best(Wish wish, Range range) {
+            return wish instanceof Wish.MonthlyTotal ? range.largest() : range.smallest();
+        }
+    };
+
+    private static final long UNIT = 100;
+
+    /** In units of the currency: on smaller loans the cents that a payment is rounded by decide everything. */
+    private static final long LEAST_LOAN = 1000;
+
+    private static final int RATE_DECIMALS = 3;
+    private static final long HIGHEST_RATE = 30_000;
+    private static final int MONTHS_A_YEAR = 12;
+
+    /** Whether there is such a thing to change in an option. */
+    boolean appliesTo(LoanOption option) {
+        return true;
+    }
+
+    /** The option with the lever at a step. */
+    abstract LoanOption applied(LoanOption option, long step);
+
+    /** What a step stands for: units of the currency, percent, or months. */
+    BigDecimal value(LoanOption option, long step) {
+        return BigDecimal.valueOf(step);
+    }
+
+    /** What the lever itself costs each month, beside the housing cost. */
+    Money extraAMonth(LoanOption option, long step) {
+        return Money.ZERO;
+    }
+
+    /** The lowest step asked about. */
+    long least(LoanOption option) {
+        return 0;
+    }
+
+    /** The highest step asked about. */
+    abstract long most(LoanOption option);
+
+    /** The step that asks least of the clients, among those that meet the wish. */
+    abstract OptionalLong best(Wish wish, Range range);
+
+    /** The steps of a lever, searched from either side. */
+    interface Range {
+        /** The largest step that meets the wish, where those below it do. */
+        OptionalLong largest();
+
+        /** The smallest step that meets the wish, where those above it do. */
+        OptionalLong smallest();
+    }
+}

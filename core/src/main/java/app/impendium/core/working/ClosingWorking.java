@@ -1,0 +1,112 @@
+package app.impendium.core.working;
+
+import static app.impendium.core.working.Quantity.amount;
+import static app.impendium.core.working.Quantity.number;
+import static app.impendium.core.working.Quantity.percent;
+
+import app.impendium.core.cost.Buydown;
+import app.impendium.core.cost.CashToClose;
+import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.MoneyDown;
+import app.impendium.core.cost.UpfrontPremium;
+import app.impendium.core.money.Money;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Explains what is borrowed and what is brought to closing. */
+public final class ClosingWorking {
+    private final Financing financing;
+    private final UpfrontPremium upfront;
+
+    public ClosingWorking(Financing financing, UpfrontPremium upfront) {
+        this.financing = financing;
+        this.upfront = upfront;
+    }
+
+    /** The workings of money down, loan amount, upfront premium and loan-to-value, as far as there are such. */
+    public List<Working> borrowing() {
+        List<Working> workings = new ArrayList<>();
+        Money base = financing.loanAmount();
+        Money added = upfront.addedToLoan(base);
+        Quantity loan = amount(Name.LOAN, base.plus(added));
+        if (financing instanceof Financing.Purchase purchase) {
+            workings.add(moneyDown(purchase));
+            workings.add(Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_OF_PURCHASE)
+                    .given(
+                            amount(Name.PRICE, purchase.homePrice()),
+                            amount(Name.MONEY_DOWN, purchase.amountDown()),
+                            amount(Name.FINANCED_PREMIUM, added))
+                    .gives(loan, Rounding.NONE));
+            workings.add(Working.of(Figure.LOAN_TO_VALUE, Rule.LOAN_TO_VALUE)
+                    .given(amount(Name.BASE_LOAN, base), amount(Name.VALUE, purchase.worth()))
+                    .gives(percent(Name.LOAN_TO_VALUE, purchase.loanToValuePercent()), Rounding.NONE));
+        } else {
+            workings.add(Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_GIVEN)
+                    .given(amount(Name.BASE_LOAN, base), amount(Name.FINANCED_PREMIUM, added))
+                    .gives(loan, Rounding.NONE));
+        }
+        if (upfront.percent().isPositive()) {
+            workings.add(Working.of(Figure.UPFRONT_PREMIUM, Rule.UPFRONT_PREMIUM)
+                    .given(
+                            amount(Name.BASE_LOAN, base),
+                            percent(Name.PREMIUM_PERCENT, upfront.percent().value()))
+                    .gives(amount(Name.UPFRONT_PREMIUM, upfront.on(base)), Rounding.NEAREST_CENT));
+        }
+        return workings;
+    }
+
+    /** The workings of cash to close, the seller's credit and a buydown's subsidy. */
+    public List<Working> cash(ClosingCosts costs, CashToClose cash, Optional<Buydown> buydown, int paymentsAYear) {
+        List<Working> workings = new ArrayList<>();
+        buydown.ifPresent(agreed -> workings.add(subsidy(agreed, paymentsAYear)));
+        if (!costs.sellerCredit().isZero()) {
+            workings.add(Working.of(Figure.SELLER_CREDIT, Rule.CREDIT_UP_TO_COSTS)
+                    .given(amount(Name.SELLER_CREDIT, costs.sellerCredit()))
+                    .then(amount(Name.SELLER_CREDIT_UNUSED, cash.sellerCreditUnused()))
+                    .gives(amount(Name.SELLER_CREDIT_USED, cash.sellerCreditUsed()), Rounding.NONE));
+        }
+        workings.add(Working.of(Figure.CASH_TO_CLOSE, Rule.CASH_TO_CLOSE)
+                .given(
+                        amount(Name.MONEY_DOWN, cash.moneyDown()),
+                        amount(Name.POINTS, cash.points()),
+                        amount(Name.LOAN_FEES, cash.loanFees()),
+                        amount(Name.OTHER_COSTS, cash.otherCosts()),
+                        amount(Name.PREPAID, cash.prepaid()),
+                        amount(Name.UPFRONT_PREMIUM, cash.upfrontPremium()),
+                        amount(Name.BUYDOWN_SUBSIDY, cash.buydownSubsidy()),
+                        amount(Name.LENDER_CREDIT, cash.lenderCredit()),
+                        amount(Name.SELLER_CREDIT_USED, cash.sellerCreditUsed()))
+                .gives(amount(Name.CASH_TO_CLOSE, cash.total()), Rounding.NONE));
+        return workings;
+    }
+
+    private static Working moneyDown(Financing.Purchase purchase) {
+        Quantity result = amount(Name.MONEY_DOWN, purchase.amountDown());
+        if (purchase.moneyDown() instanceof MoneyDown.Share share) {
+            return Working.of(Figure.MONEY_DOWN, Rule.DOWN_SHARE)
+                    .given(
+                            amount(Name.PRICE, purchase.homePrice()),
+                            percent(Name.PERCENT_DOWN, share.percent().value()))
+                    .gives(result, Rounding.NEAREST_CENT);
+        }
+        return Working.of(Figure.MONEY_DOWN, Rule.DOWN_AMOUNT)
+                .given(amount(Name.PRICE, purchase.homePrice()))
+                .then(percent(Name.PERCENT_DOWN, purchase.percentDown()))
+                .gives(result, Rounding.NONE);
+    }
+
+    private static Working subsidy(Buydown buydown, int paymentsAYear) {
+        List<Money> byYear = buydown.paymentByYear();
+        Money full = byYear.get(byYear.size() - 1);
+        Working.Draft draft = Working.of(Figure.BUYDOWN_SUBSIDY, Rule.BUYDOWN_SUBSIDY)
+                .given(amount(Name.PAYMENT, full), number(Name.PAYMENTS_A_YEAR, paymentsAYear));
+        for (Money reduced : byYear.subList(0, byYear.size() - 1)) {
+            draft.then(
+                    amount(Name.REDUCED_PAYMENT, reduced),
+                    amount(Name.YEAR_DIFFERENCE, full.minus(reduced).times(paymentsAYear)));
+        }
+        return draft.gives(amount(Name.BUYDOWN_SUBSIDY, buydown.subsidy()), Rounding.NONE);
+    }
+}

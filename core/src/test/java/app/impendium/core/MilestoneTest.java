@@ -1,0 +1,88 @@
+package app.impendium.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.core.Milestone.Kind;
+import app.impendium.core.cost.HomeValue;
+import app.impendium.core.loan.ExtraEffect;
+import app.impendium.core.loan.ExtraPayment;
+import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.Proof;
+import app.impendium.core.loan.RateChange;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.YearlyChange;
+import java.math.BigDecimal;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What happens in a loan's life, and what proves that it ends as it should. */
+class MilestoneTest {
+
+    @Test
+    void tellsWhatHappensInOrder() {
+        LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 300)
+                .withClauses(LoanClauses.NONE
+                        .withInterestOnly(12)
+                        .withExtras(List.of(new ExtraPayment.Lump(Money.of("9000.00"), 85)), ExtraEffect.RECAST)
+                        .withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("6.5")))));
+
+        List<Milestone> milestones = Milestone.of(option, CaseEvaluator.evaluate(option));
+
+        assertThat(milestones)
+                .contains(
+                        new Milestone(13, Kind.INTEREST_ONLY_ENDS),
+                        new Milestone(61, Kind.RATE_CHANGES),
+                        new Milestone(85, Kind.LUMP_PAID),
+                        new Milestone(86, Kind.PAYMENT_STEPS_DOWN),
+                        new Milestone(300, Kind.PAID_OFF))
+                .isSortedAccordingTo(java.util.Comparator.comparingInt(Milestone::payment));
+        assertThat(milestones)
+                .extracting(Milestone::kind)
+                .contains(Kind.INSURANCE_ENDS, Kind.HALF_REPAID, Kind.MORE_PRINCIPAL_THAN_INTEREST)
+                .doesNotContain(Kind.RATE_TERM_ENDS, Kind.PAYMENT_STEPS_UP);
+    }
+
+    @Test
+    void leavesOutWhatComesAfterTheEnd() {
+        LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 300)
+                .withClauses(LoanClauses.NONE.withExtras(
+                        List.of(
+                                new ExtraPayment.Lump(Money.of("226000.00"), 3),
+                                new ExtraPayment.Lump(Money.of("100.00"), 90)),
+                        ExtraEffect.END_EARLY));
+        OptionEvaluation figures = CaseEvaluator.evaluate(option);
+
+        assertThat(Milestone.of(option, figures))
+                .allMatch(milestone -> milestone.payment() <= figures.schedule().payments())
+                .endsWith(new Milestone(figures.schedule().payments(), Kind.PAID_OFF));
+    }
+
+    @Test
+    void theFormulaAgreesWithTheScheduleToSomeCents() {
+        OptionEvaluation figures = CaseEvaluator.evaluate(Options.purchase("20", PaymentFrequency.WEEKLY, 300));
+
+        Proof proof = Proof.of(figures.terms(), figures.schedule());
+
+        assertThat(proof.closingBalance()).isEqualTo(Money.ZERO);
+        assertThat(proof.principalRepaid()).isEqualTo(proof.borrowed());
+        Proof.ByFormula formula = proof.formula().orElseThrow();
+        assertThat(formula.formulaCents()
+                        .subtract(BigDecimal.valueOf(formula.schedule().cents())))
+                .isBetween(new BigDecimal(-1000), new BigDecimal(1000));
+    }
+
+    @Test
+    void aHomesValueChangesEvenlyAndMeetsItsYears() {
+        List<Money> values = HomeValue.through(
+                Money.of("200000.00"), new YearlyChange(new BigDecimal("2.5")), PaymentFrequency.MONTHLY, 24);
+
+        assertThat(values).hasSize(25).isSorted();
+        assertThat(values.get(12)).isEqualTo(Money.of("205000.00"));
+        assertThat(values.get(24)).isEqualTo(Money.of("210125.00"));
+        assertThat(HomeValue.through(
+                        Money.of("200000.00"), new YearlyChange(new BigDecimal("-1")), PaymentFrequency.YEARLY, 1))
+                .containsExactly(Money.of("200000.00"), Money.of("198000.00"));
+    }
+}
