@@ -161,18 +161,17 @@ function FrequencyFigure() {
 }
 
 function FirstPaymentFigure() {
-  const { store, option, locale } = useOpenCase()
+  const { store, option, figures, locale } = useOpenCase()
+  const firstPayment = option.firstPayment ?? figures.firstPaymentDate
   return (
     <Figure
       label="First payment"
       after="."
       pointer={`${AT}/firstPayment`}
-      text={formatDay(option.firstPayment, locale)}
+      text={formatDay(firstPayment, locale)}
       read={(text) => readDay(text, locale)}
       take={(firstPayment) => store.changeBaseline(withFields({ firstPayment }))}
-      nudge={(steps) =>
-        store.changeBaseline(withFields({ firstPayment: addMonths(option.firstPayment, steps) }))
-      }
+      nudge={(steps) => store.changeBaseline(withFields({ firstPayment: addMonths(firstPayment, steps) }))}
     />
   )
 }

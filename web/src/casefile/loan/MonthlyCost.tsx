@@ -44,7 +44,7 @@ export function MonthlyCost() {
 }
 
 function partsOf({ housingCost: cost, ...figures }: OptionView, locale: string): Part[] {
-  const insuranceEnd = figures.insuranceEndsFrom && `ends ${formatMonth(figures.insuranceEndsFrom, locale)}`
+  const insuranceEnd = figures.insurance && `ends ${formatMonth(figures.insurance.endsFrom, locale)}`
   return [
     {
       name: 'Principal and interest',

@@ -5,17 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
-import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.server.Client.Answer;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 class EvaluationApiTest {
@@ -24,7 +21,8 @@ class EvaluationApiTest {
     @ParameterizedTest
     @MethodSource("payments")
     void givesTheGoldenFigures(GoldenCase golden) {
-        Answer answer = BEA.post("/api/evaluations", loanAlone(golden.input()).toString());
+        Answer answer =
+                BEA.post("/api/evaluations", Documents.loanAlone(golden.input()).toString());
 
         assertThat(answer.status()).isEqualTo(200);
         JsonNode figures = answer.body().get("options").get(0);
@@ -56,8 +54,8 @@ class EvaluationApiTest {
         assertThat(cost.get("mortgageInsuranceCents").asLong()).isEqualTo(110_75);
         assertThat(cost.get("totalCents").asLong())
                 .isEqualTo(figures.get("paymentCents").asLong() + 312_70 + 92_59 + 110_75 + 45_00 + 1);
-        assertThat(figures.get("insuranceEndsFrom").asString())
-                .isGreaterThan(figures.get("insuranceOnRequestFrom").asString());
+        assertThat(figures.at("/insurance/endsFrom").asString())
+                .isGreaterThan(figures.at("/insurance/onRequestFrom").asString());
     }
 
     @Test
@@ -81,23 +79,29 @@ class EvaluationApiTest {
     @ParameterizedTest
     @MethodSource("schedules")
     void givesTheGoldenSchedules(GoldenCase golden) {
-        Answer answer = BEA.post("/api/schedules/0", loanAlone(golden.input()).toString());
+        Answer answer =
+                BEA.post("/api/schedules/0", Documents.loanAlone(golden.input()).toString());
 
         assertThat(answer.status()).as(answer.response().body()).isEqualTo(200);
-        JsonNode lines = answer.body().get("lines");
-        JsonNode last = lines.get(lines.size() - 1);
+        JsonNode schedule = answer.body();
         JsonNode expect = golden.expect();
-        assertThat(lines.get(0).get("balanceCents").asLong())
+        int last = schedule.get("balanceCents").size() - 1;
+        assertThat(at(schedule, "balanceCents", 0))
                 .isEqualTo(cents(golden.input().get("amount")));
-        assertThat(last.get("paymentCents").asLong()).isEqualTo(cents(expect.get("finalPayment")));
-        assertThat(last.get("interestSoFarCents").asLong()).isEqualTo(cents(expect.get("totalInterest")));
-        assertThat(last.get("balanceCents").asLong()).isZero();
+        assertThat(at(schedule, "paymentCents", last)).isEqualTo(cents(expect.get("finalPayment")));
+        assertThat(schedule.get("interestCents")
+                        .valueStream()
+                        .mapToLong(JsonNode::asLong)
+                        .sum())
+                .isEqualTo(cents(expect.get("totalInterest")));
+        assertThat(at(schedule, "balanceCents", last)).isZero();
+        assertThat(schedule.get("dates")).hasSize(last);
         for (JsonNode row : expect.path("rows")) {
-            JsonNode line = lines.get(row.get("number").asInt());
-            assertThat(line.get("interestCents").asLong()).isEqualTo(cents(row.get("interest")));
-            assertThat(line.get("principalCents").asLong()).isEqualTo(cents(row.get("principal")));
-            assertThat(line.get("extraCents").asLong()).isEqualTo(cents(row.get("extra")));
-            assertThat(line.get("balanceCents").asLong()).isEqualTo(cents(row.get("balance")));
+            int number = row.get("number").asInt();
+            assertThat(at(schedule, "interestCents", number)).isEqualTo(cents(row.get("interest")));
+            assertThat(at(schedule, "principalCents", number)).isEqualTo(cents(row.get("principal")));
+            assertThat(at(schedule, "extraCents", number)).isEqualTo(cents(row.get("extra")));
+            assertThat(at(schedule, "balanceCents", number)).isEqualTo(cents(row.get("balance")));
         }
     }
 
@@ -142,45 +146,8 @@ class EvaluationApiTest {
                 .isEqualTo(404);
     }
 
-    private static ObjectNode loanAlone(JsonNode input) {
-        ObjectNode document = Documents.purchase("Golden");
-        boolean accelerated = input.path("accelerated").asBoolean(false);
-        String named = input.path("frequency").asString("MONTHLY");
-        PaymentFrequency frequency = PaymentFrequency.valueOf(accelerated ? "ACCELERATED_" + named : named);
-        ObjectNode option = Documents.option(document);
-        option.put("loanCents", cents(input.get("amount")))
-                .put("ratePercent", input.get("ratePercent").decimalValue())
-                .put("compounding", input.path("compounding").asString("MONTHLY"))
-                .put("frequency", frequency.name())
-                .put("rounding", input.path("rounding").asString("NEAREST_CENT"))
-                .put("termMonths", input.get("payments").asInt() * 12 / frequency.perYear())
-                .put("interestOnlyPayments", input.path("interestOnlyPayments").asInt(0))
-                .put("extraEffect", input.path("recast").asBoolean(false) ? "RECAST" : "END_EARLY")
-                .remove(List.of("priceCents", "downPercent"));
-        if (input.has("residualBalance")) {
-            option.put("residualCents", cents(input.get("residualBalance")));
-        }
-        if (input.has("chosenPayment")) {
-            option.put("chosenPaymentCents", cents(input.get("chosenPayment")));
-        }
-        addExtras(option.putArray("extras"), input);
-        ArrayNode changes = option.putArray("rateChanges");
-        input.path("rateChanges").forEach(changes::add);
-        return document;
-    }
-
-    private static void addExtras(ArrayNode extras, JsonNode input) {
-        if (input.has("extraEveryPayment")) {
-            extras.addObject()
-                    .put("how", "EACH_PAYMENT")
-                    .put("cents", cents(input.get("extraEveryPayment")))
-                    .put("firstPayment", 1);
-        }
-        input.path("extraPayments")
-                .forEach(extra -> extras.addObject()
-                        .put("how", "ONCE")
-                        .put("cents", cents(extra.get("amount")))
-                        .put("firstPayment", extra.get("number").asInt()));
+    private static long at(JsonNode schedule, String column, int line) {
+        return schedule.get(column).get(line).asLong();
     }
 
     private static void assertDigits(JsonNode figure, JsonNode expected) {

@@ -1,6 +1,9 @@
 package app.impendium.server.account;
 
+import app.impendium.server.evaluation.Market;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
@@ -14,11 +17,15 @@ class Practice {
 
     private String name;
 
+    @Enumerated(EnumType.STRING)
+    private Market market;
+
     protected Practice() {}
 
     Practice(UUID id, String name) {
         this.id = id;
         this.name = name;
+        this.market = Market.US;
     }
 
     UUID id() {
@@ -27,5 +34,13 @@ class Practice {
 
     String name() {
         return name;
+    }
+
+    Market market() {
+        return market;
+    }
+
+    void start(Market chosen) {
+        market = chosen;
     }
 }

@@ -1,7 +1,9 @@
 package app.impendium.server.casefile;
 
+import app.impendium.server.account.PracticeSettings;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.evaluation.Market;
 import app.impendium.server.problem.RefusedException;
 import java.net.URI;
 import java.time.Clock;
@@ -31,10 +33,14 @@ class CaseController {
     private static final int MOST_SEARCH_CHARACTERS = 200;
 
     private final CaseStore store;
+    private final StartingCases startingCases;
+    private final PracticeSettings settings;
     private final Clock clock;
 
-    CaseController(CaseStore store, Clock clock) {
+    CaseController(CaseStore store, StartingCases startingCases, PracticeSettings settings, Clock clock) {
         this.store = store;
+        this.startingCases = startingCases;
+        this.settings = settings;
         this.clock = clock;
     }
 
@@ -46,10 +52,16 @@ class CaseController {
         return unlikeAnyTitle ? List.of() : store.search(advisor, search);
     }
 
-    /** The figures a new case starts from; the title is the advisor's to give. */
+    /**
+     * The figures a new case starts from; the title is the advisor's to give.
+     *
+     * @param market whose usual terms; without it, the practice's
+     */
     @GetMapping("/api/starting-case")
-    CaseDocument startingCase() {
-        return StartingCase.on(LocalDate.now(clock));
+    CaseDocument startingCase(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam(required = false) Market market) {
+        Market chosen = market == null ? settings.market(advisor) : market;
+        return startingCases.of(chosen, LocalDate.now(clock));
     }
 
     @PostMapping("/api/cases")

@@ -5,6 +5,7 @@ import app.impendium.core.LoanOption;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.rate.YearlyChange;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,12 +23,24 @@ final class CaseReader {
     static CaseFile read(CaseDocument document) {
         Findings findings = new Findings();
         checkFormat(document.format(), findings);
-        checkText("title", document.title(), 1, findings);
-        checkText("clients", document.clients(), 0, findings);
+        checkText("title", document.title(), 1, MOST_CHARACTERS, findings);
+        checkText("clients", document.clients(), 0, MOST_CHARACTERS, findings);
         required("currency", document.currency(), findings);
+        findings.field("valueGrowthPercent", () -> valueGrowth(document));
         List<LoanOption> options = readOptions(document, findings);
         findings.throwIfAny();
         return new CaseFile(options);
+    }
+
+    /**
+     * By how much the home's value is taken to change in a year.
+     *
+     * @throws CaseException if it is outside its range
+     */
+    static YearlyChange valueGrowth(CaseDocument document) {
+        return document.valueGrowthPercent() == null
+                ? YearlyChange.NONE
+                : new YearlyChange(document.valueGrowthPercent());
     }
 
     /** Whether a text can be stored and shown: no control characters, no half of a character. */
@@ -63,13 +76,14 @@ final class CaseReader {
         }
     }
 
-    private static void checkText(String field, String text, int fewest, Findings findings) {
+    /** Adds a finding for a text that is too short, too long or cannot be printed. */
+    static void checkText(String field, String text, int fewest, int most, Findings findings) {
         if (!required(field, text, findings)) {
             return;
         }
         int length = text.strip().length();
-        if (length < fewest || length > MOST_CHARACTERS) {
-            String allowed = fewest + " to " + MOST_CHARACTERS + " characters";
+        if (length < fewest || length > most) {
+            String allowed = fewest + " to " + most + " characters";
             findings.add(new Finding(
                     field,
                     length + " characters",

@@ -2,9 +2,14 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.CaseEvaluation;
 import app.impendium.core.CaseEvaluator;
+import app.impendium.core.CaseFile;
+import app.impendium.core.LoanOption;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
+import app.impendium.server.problem.RefusedException;
 import java.util.Map;
+import java.util.function.Function;
+import org.springframework.http.HttpStatus;
 
 /** Works out a case document. */
 public final class DocumentEvaluator {
@@ -14,7 +19,9 @@ public final class DocumentEvaluator {
             "payments", "termMonths",
             "payment", "chosenPaymentCents",
             "residualBalance", "residualCents",
-            "amount", "loanCents");
+            "amount", "loanCents",
+            "rateTerm", "rateTermMonths",
+            "reductions", "reductionsPercent");
 
     private DocumentEvaluator() {}
 
@@ -24,18 +31,50 @@ public final class DocumentEvaluator {
      * @throws CaseException if it has no answer, with every finding at its field of the document
      */
     public static CaseEvaluation evaluate(CaseDocument document) {
-        var file = CaseReader.read(document);
+        CaseFile file = CaseReader.read(document);
         try {
             return CaseEvaluator.evaluate(file);
         } catch (CaseException e) {
-            throw new CaseException(
-                    e.findings().stream().map(DocumentEvaluator::inDocument).toList());
+            throw inDocument(e, "");
         }
     }
 
+    /**
+     * What {@code answer} makes of one of the document's options.
+     *
+     * @param index counted from 0
+     * @throws CaseException if the document or this option has no answer
+     * @throws RefusedException if there is no such option
+     */
+    static <T> T ofOption(CaseDocument document, int index, Function<LoanOption, T> answer) {
+        CaseFile file = CaseReader.read(document);
+        if (index < 0 || index >= file.options().size()) {
+            throw new RefusedException(
+                    HttpStatus.NOT_FOUND,
+                    "No such option",
+                    "The case has " + file.options().size() + " options.");
+        }
+        try {
+            return answer.apply(file.options().get(index));
+        } catch (CaseException e) {
+            throw inDocument(e, "options[" + index + "]");
+        }
+    }
+
+    private static CaseException inDocument(CaseException refusal, String outer) {
+        return new CaseException(refusal.findings().stream()
+                .map(finding -> outer.isEmpty() ? finding : finding.within(outer))
+                .map(DocumentEvaluator::inDocument)
+                .toList());
+    }
+
     private static Finding inDocument(Finding finding) {
-        int lastStep = finding.field().lastIndexOf('.') + 1;
-        String name = finding.field().substring(lastStep);
-        return finding.at(finding.field().substring(0, lastStep) + DOCUMENT_FIELDS.getOrDefault(name, name));
+        int start = finding.field().lastIndexOf('.') + 1;
+        int bracket = finding.field().indexOf('[', start);
+        int end = bracket < 0 ? finding.field().length() : bracket;
+        String name = finding.field().substring(start, end);
+        return finding.at(finding.field().substring(0, start)
+                + DOCUMENT_FIELDS.getOrDefault(name, name)
+                + finding.field().substring(end));
     }
 }

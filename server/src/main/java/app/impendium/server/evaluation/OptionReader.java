@@ -1,5 +1,6 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.Closing;
 import app.impendium.core.LoanOption;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
@@ -10,14 +11,18 @@ import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.Optional;
 
 /** Turns one option of a case document into the option that the computation knows. */
 final class OptionReader {
+    private static final int MOST_NAME_CHARACTERS = 60;
+
     private final OptionDocument document;
     private final Findings findings = new Findings();
 
@@ -40,11 +45,17 @@ final class OptionReader {
                 .flatMap(months -> findings.field("termMonths", () -> new LoanTerm(months)));
         Optional<HousingTerms> housing =
                 need("housing", document.housing()).flatMap(given -> findings.group("housing", () -> housing(given)));
-        Optional<LoanClauses> clauses = findings.group("", () -> ClausesReader.read(document));
+        Optional<Closing> closing = findings.group("", () -> ClosingReader.read(document));
+        Optional<LocalDate> firstPayment = firstPayment();
+        Optional<LoanClauses> clauses = findings.group("", () -> ClausesReader.read(document, dates(firstPayment)));
+        Optional<LoanTerm> rateTerm = Optional.ofNullable(document.rateTermMonths())
+                .flatMap(months -> findings.field("rateTermMonths", () -> new LoanTerm(months)));
         need("compounding", document.compounding());
         need("frequency", document.frequency());
         need("rounding", document.rounding());
-        need("firstPayment", document.firstPayment());
+        if (document.name() != null) {
+            CaseReader.checkText("name", document.name(), 1, MOST_NAME_CHARACTERS, findings);
+        }
         findings.throwIfAny();
         return new LoanOption(
                 financing.orElseThrow(),
@@ -53,15 +64,33 @@ final class OptionReader {
                 document.frequency(),
                 document.rounding(),
                 term.orElseThrow(),
-                document.firstPayment(),
+                rateTerm,
+                firstPayment.orElseThrow(),
                 clauses.orElseThrow(),
+                closing.orElseThrow(),
                 housing.orElseThrow());
+    }
+
+    /** The date given, else the usual one after the closing. */
+    private Optional<LocalDate> firstPayment() {
+        ClosingDocument closing = document.closing();
+        boolean follows = document.firstPayment() == null && closing != null && closing.day() != null;
+        return follows
+                ? Optional.of(PaymentDates.firstAfterClosing(closing.day()))
+                : need("firstPayment", document.firstPayment());
+    }
+
+    private Optional<PaymentDates> dates(Optional<LocalDate> firstPayment) {
+        return firstPayment
+                .filter(day -> document.frequency() != null)
+                .flatMap(day -> findings.group("", () -> new PaymentDates(day, document.frequency())));
     }
 
     private Optional<? extends Financing> financing() {
         if (document.priceCents() == null) {
             refuse("downCents", document.downCents(), "nothing without a price");
             refuse("downPercent", document.downPercent(), "nothing without a price");
+            refuse("appraisalCents", document.appraisalCents(), "nothing without a price");
             return need("loanCents", document.loanCents())
                     .map(Money::ofCents)
                     .flatMap(loan -> findings.field("loanCents", () -> new Financing.LoanAlone(loan)));
@@ -72,8 +101,15 @@ final class OptionReader {
                         "priceCents",
                         () -> Money.ofCents(document.priceCents())
                                 .within(Money.ofCents(1), Money.LARGEST, "priceCents"))
-                .flatMap(price -> findings.field(down, this::moneyDown)
-                        .flatMap(money -> findings.field(down, () -> new Financing.Purchase(price, money))));
+                .flatMap(price -> findings.field(down, this::moneyDown).flatMap(money -> purchase(price, down, money)));
+    }
+
+    private Optional<Financing.Purchase> purchase(Money price, String down, MoneyDown money) {
+        Optional<Money> appraisal = Optional.ofNullable(document.appraisalCents())
+                .flatMap(cents -> findings.field(
+                        "appraisalCents",
+                        () -> Money.ofCents(cents).within(Money.ofCents(1), Money.LARGEST, "appraisalCents")));
+        return findings.field(down, () -> new Financing.Purchase(price, money, appraisal));
     }
 
     private MoneyDown moneyDown() {

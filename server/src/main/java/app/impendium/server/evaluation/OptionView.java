@@ -2,7 +2,7 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionEvaluation.PurchaseFigures;
-import app.impendium.core.cost.MortgageInsurance;
+import app.impendium.core.cost.HousingPeriod;
 import app.impendium.core.loan.ScheduleYear;
 import app.impendium.core.money.Money;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -13,17 +13,24 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The figures of one option; amounts in whole cents, rates in percent with twelve decimals.
+ * The figures of one option; amounts in whole cents, rates in percent with up to twelve decimals.
  *
+ * @param loanCents what is borrowed, a financed premium included
  * @param downCents money down as an amount; absent for a loan alone
  * @param downPercent money down in percent of the price; absent for a loan alone
- * @param loanToValuePercent the loan in percent of the price; absent for a loan alone
+ * @param loanToValuePercent the loan in percent of the value; absent for a loan alone
  * @param paymentCents the regular payment
  * @param payments how many payments there are
  * @param paymentsPerYear how many of them a full year has
+ * @param firstPaymentDate when the first payment falls due
  * @param lastPaymentCents the payment that clears the loan
- * @param insuranceOnRequestFrom the first payment that need not carry mortgage insurance if the client asks
- * @param insuranceEndsFrom the first payment without mortgage insurance in any case
+ * @param housingCost the first month, by parts
+ * @param housingPeriods what a month costs, from each change to the next
+ * @param insurance mortgage insurance, where it is due
+ * @param buydown a temporary buydown, where one is agreed
+ * @param rateEnd the end of the rate's term, where it comes before the loan's
+ * @param annualPercentageRate absent where the charges leave nothing to receive
+ * @param totalInterestPercentage total interest in percent of the loan
  * @param years the payments of each calendar year, added up
  */
 public record OptionView(
@@ -34,6 +41,7 @@ public record OptionView(
         long paymentCents,
         int payments,
         int paymentsPerYear,
+        LocalDate firstPaymentDate,
         long totalInterestCents,
         long totalPaidCents,
         long lastPaymentCents,
@@ -41,14 +49,19 @@ public record OptionView(
         BigDecimal periodicRatePercent,
         BigDecimal effectiveRatePercent,
         HousingCostView housingCost,
-        @Schema(nullable = true) LocalDate insuranceOnRequestFrom,
-        @Schema(nullable = true) LocalDate insuranceEndsFrom,
+        List<HousingPeriodView> housingPeriods,
+        @Schema(nullable = true) InsuranceView insurance,
+        @Schema(nullable = true) BuydownView buydown,
+        @Schema(nullable = true) RateEndView rateEnd,
+        CashToCloseView cashToClose,
+        @Schema(nullable = true) BigDecimal annualPercentageRate,
+        FiveYearsView fiveYears,
+        BigDecimal totalInterestPercentage,
         List<YearView> years) {
     private static final int DECIMALS = 12;
 
     static OptionView of(OptionEvaluation figures) {
         Optional<PurchaseFigures> purchase = figures.purchase();
-        Optional<MortgageInsurance> insurance = figures.mortgageInsurance();
         return new OptionView(
                 figures.loanAmount().cents(),
                 purchase.map(PurchaseFigures::moneyDown).map(Money::cents).orElse(null),
@@ -61,6 +74,7 @@ public record OptionView(
                 figures.schedule().payment().cents(),
                 figures.schedule().payments(),
                 figures.dates().frequency().perYear(),
+                figures.dates().first(),
                 figures.schedule().whole().interest().cents(),
                 figures.schedule().whole().paid().cents(),
                 figures.schedule().lastPayment().cents(),
@@ -68,17 +82,34 @@ public record OptionView(
                 digits(figures.periodicRatePercent()),
                 digits(figures.effectiveRatePercent()),
                 HousingCostView.of(figures.housingCost()),
-                insurance
-                        .map(MortgageInsurance::firstPaymentWithoutOnRequest)
-                        .map(figures.dates()::of)
+                figures.housingPeriods().stream()
+                        .map(period -> HousingPeriodView.of(period, figures))
+                        .toList(),
+                figures.mortgageInsurance()
+                        .map(insurance -> InsuranceView.of(insurance, figures.dates()))
                         .orElse(null),
-                insurance
-                        .map(MortgageInsurance::firstPaymentWithout)
-                        .map(figures.dates()::of)
-                        .orElse(null),
+                figures.buydown().map(BuydownView::of).orElse(null),
+                figures.rateEnd().map(RateEndView::of).orElse(null),
+                CashToCloseView.of(figures.cashToClose()),
+                figures.annualPercentageRate().map(OptionView::digits).orElse(null),
+                FiveYearsView.of(figures.fiveYears()),
+                digits(figures.totalInterestPercentage()),
                 ScheduleYear.of(figures.schedule(), figures.dates()).stream()
                         .map(YearView::of)
                         .toList());
+    }
+
+    /**
+     * What a month costs from a payment on.
+     *
+     * @param fromPayment the first payment at this cost, counted from 1
+     * @param from when it falls due
+     */
+    public record HousingPeriodView(int fromPayment, LocalDate from, HousingCostView cost) {
+        static HousingPeriodView of(HousingPeriod period, OptionEvaluation figures) {
+            return new HousingPeriodView(
+                    period.fromPayment(), figures.dates().of(period.fromPayment()), HousingCostView.of(period.cost()));
+        }
     }
 
     private static BigDecimal digits(BigDecimal figure) {

@@ -6,11 +6,13 @@ import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -54,6 +56,24 @@ class OpenApiDocument {
         if (schema.getProperties() != null) {
             List<String> names = new ArrayList<>(schema.getProperties().keySet());
             schema.setRequired(names);
+            schema.getProperties().replaceAll((name, property) -> nullableApart(property));
         }
+    }
+
+    /** An object that may be null is one or the other: beside a reference, the mark of null would not count. */
+    private static Schema<?> nullableApart(Schema<?> property) {
+        boolean isNullableReference = property.get$ref() != null
+                && property.getTypes() != null
+                && property.getTypes().contains("null");
+        if (!isNullableReference) {
+            return property;
+        }
+        Schema<?> reference = new JsonSchema();
+        reference.set$ref(property.get$ref());
+        Schema<?> nothing = new JsonSchema();
+        nothing.setTypes(Set.of("null"));
+        Schema<?> either = new JsonSchema();
+        either.setOneOf(List.of(reference, nothing));
+        return either;
     }
 }

@@ -1,0 +1,31 @@
+package app.impendium.server.evaluation;
+
+import app.impendium.core.cost.MortgageInsurance;
+import app.impendium.core.loan.PaymentDates;
+import java.time.LocalDate;
+
+/**
+ * Mortgage insurance and its ends; amounts in whole cents.
+ *
+ * @param onRequestFromPayment the first payment that need not carry it if the client asks
+ * @param endsFromPayment the first payment without it in any case
+ * @param premiumsCents all premiums until then
+ */
+public record InsuranceView(
+        long monthlyCents,
+        int onRequestFromPayment,
+        LocalDate onRequestFrom,
+        int endsFromPayment,
+        LocalDate endsFrom,
+        long premiumsCents) {
+
+    static InsuranceView of(MortgageInsurance insurance, PaymentDates dates) {
+        return new InsuranceView(
+                insurance.monthlyPremium().cents(),
+                insurance.firstPaymentWithoutOnRequest(),
+                dates.of(insurance.firstPaymentWithoutOnRequest()),
+                insurance.firstPaymentWithout(),
+                dates.of(insurance.firstPaymentWithout()),
+                insurance.premiumsPaid().cents());
+    }
+}

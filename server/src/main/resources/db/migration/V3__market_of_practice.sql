@@ -1,0 +1,1 @@
+alter table practice add column market text not null default 'US';

@@ -1,0 +1,125 @@
+package app.impendium.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.server.Client.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a case is asked beyond its figures: workings, rates around its own, wishes, other markets' starts. */
+class AnswersApiTest {
+    private static final Client BEA = Client.signedIn(Client.BEA);
+    private static final ObjectNode PURCHASE = Documents.purchase("Asked");
+
+    @Test
+    void tellsHowAFigureCameAbout() {
+        JsonNode workings = BEA.post("/api/workings/0", PURCHASE.toString()).body();
+
+        JsonNode payment = null;
+        for (JsonNode working : workings) {
+            payment = working.get("figure").asString().equals("PAYMENT") ? working : payment;
+        }
+        assertThat(payment.get("formula").asString()).startsWith("P = (L − B·v)·i");
+        assertThat(payment.get("inputs").toString())
+                .contains("{\"name\":\"LOAN\",\"unit\":\"AMOUNT\",\"value\":\"265795.00\"}");
+        assertThat(payment.at("/result/value").asString()).isEqualTo("1632.21");
+        assertThat(payment.get("steps").toString()).contains("EXACT_PAYMENT", "1632.21");
+        assertThat(payment.get("usedIn").toString()).contains("PRINCIPAL_AND_INTEREST");
+    }
+
+    @Test
+    void putsRatesSideBySide() {
+        JsonNode rungs = BEA.post("/api/ladders/0?stepPercent=0.25&down=2&up=1", PURCHASE.toString())
+                .body();
+
+        assertThat(rungs).hasSize(4);
+        assertThat(rungs.at("/2/paymentCents").asLong()).isEqualTo(163_221);
+        assertThat(rungs.at("/2/overTheLifeCents").asLong()).isZero();
+        assertThat(rungs.at("/0/ratePercent").decimalValue()).isEqualByComparingTo("5");
+        assertThat(rungs.at("/0/perPaymentCents").asLong()).isNegative();
+    }
+
+    @Test
+    void putsRatesOfTheRenewalSideBySide() {
+        ObjectNode document = Documents.purchaseWith("rateTermMonths", "60");
+        JsonNode end = BEA.post("/api/evaluations", document.toString()).body().at("/options/0/rateEnd");
+
+        Answer answer = BEA.post("/api/ladders/0?from=RENEWAL&stepPercent=1&down=0&up=1", document.toString());
+
+        assertThat(end.get("paymentsLeft").asInt()).isEqualTo(240);
+        assertThat(end.get("day").asString()).isEqualTo("2032-02-01");
+        // The same rate over what is left asks for the same payment, but for the cents of each line's rounding.
+        assertThat(answer.body().at("/0/paymentCents").asLong()).isBetween(163_220L, 163_224L);
+        assertThat(BEA.post("/api/ladders/0?from=RENEWAL&stepPercent=1&down=0&up=1", PURCHASE.toString())
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void solvesAWishByEachLever() {
+        JsonNode answers = BEA.post("/api/wishes/0?wish=MONTHLY_TOTAL&limit=150000", PURCHASE.toString())
+                .body();
+
+        assertThat(answers.findValuesAsString("lever"))
+                .containsExactly("PRICE", "MONEY_DOWN", "RATE", "TERM", "REGULAR_EXTRA");
+        for (JsonNode answer : answers) {
+            boolean found = !answer.get("value").isNull();
+            assertThat(answer.get("because").isNull()).isEqualTo(found);
+            if (found) {
+                assertThat(answer.at("/figures/housingCost/totalCents").asLong())
+                        .isLessThanOrEqualTo(150_000);
+            }
+        }
+        assertThat(answers.at("/0/value").asLong()).isEqualTo(287_371_00);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/api/wishes/0?wish=PAID_OFF_BY&limit=soon        | /limit       | soon is not allowed here, only a day such as 2045-06-30.",
+                "/api/wishes/0?wish=MONTHLY_TOTAL&limit=1e9       | /limit       | 1e9 is not allowed here, only an amount in whole cents.",
+                "/api/wishes/0?wish=TOTAL_INTEREST&limit=-1       | /totalInterest | -0.01 is not allowed here, only 0.00 to 999,999,999.99.",
+                "/api/ladders/0?stepPercent=0&down=1&up=1         | /step        | 0 % is not allowed here, only above 0 %.",
+                "/api/ladders/0?stepPercent=11&down=1&up=1        | /stepPercent | 11 % is not allowed here, only 0 % to 10 %.",
+                "/api/ladders/0?stepPercent=1&down=41&up=1        | /down        | 41 is not allowed here, only 0 to 40."
+            })
+    void refusesQuestionsWithoutMeaning(String address, String pointer, String message) {
+        Answer answer = BEA.post(address, PURCHASE.toString());
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt(pointer)).isEqualTo(message);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"US, USD, MONTHLY", "CA, CAD, SEMI_ANNUAL", "GB, GBP, MONTHLY", "AU, AUD, MONTHLY"})
+    void everyMarketHasAStartThatIsWorkedOut(String market, String currency, String compounding) {
+        ObjectNode starting =
+                (ObjectNode) BEA.get("/api/starting-case?market=" + market).body();
+
+        assertThat(starting.get("currency").asString()).isEqualTo(currency);
+        assertThat(starting.at("/options/0/compounding").asString()).isEqualTo(compounding);
+        starting.put("title", "A start");
+        assertThat(BEA.post("/api/evaluations", starting.toString()).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aPracticeChoosesItsMarketOnce() {
+        Client tobias = Client.signedIn(Client.TOBIAS);
+        assertThat(tobias.putUnconditionally("/api/practice", "{\"market\":\"CA\"}")
+                        .status())
+                .isEqualTo(200);
+
+        assertThat(BEA.get("/api/starting-case").body().get("market").asString())
+                .isEqualTo("CA");
+        assertThat(BEA.get("/api/practice").body().get("market").asString()).isEqualTo("CA");
+        assertThat(BEA.putUnconditionally("/api/practice", "{\"market\":null}").status())
+                .isEqualTo(422);
+        assertThat(BEA.putUnconditionally("/api/practice", "{\"market\":\"US\"}")
+                        .status())
+                .isEqualTo(200);
+    }
+}
