@@ -12,5 +12,6 @@ bench_all() {
   prepare_tests
   maven package -DskipTests -Djmh.phase=package -pl core,bench --quiet
   run_journey_main app.impendium.e2e.EditLatency
+  run_journey_main app.impendium.e2e.LifelineSpeed
   run_journey_main app.impendium.e2e.EvaluationCost
 }

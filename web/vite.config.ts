@@ -1,11 +1,12 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
+import { figuresPage } from './figuresPage'
 
 const server = process.env.IMPENDIUM_SERVER ?? 'http://127.0.0.1:8480'
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), figuresPage()],
   build: { target: 'es2022', chunkSizeWarningLimit: 700 },
   server: { host: '127.0.0.1', port: 8470, proxy: { '/api': server, '/actuator': server } },
   test: {

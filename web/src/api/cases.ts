@@ -1,4 +1,5 @@
 import { queryOptions, skipToken } from '@tanstack/react-query'
+import type { Market } from '../format/market'
 import { api, dataOf, type CaseDocument, type CaseView, type EvaluationView } from './client'
 
 /** How often an open case asks whether someone else saved it. */
@@ -19,8 +20,9 @@ export const caseQuery = (id: string) =>
     refetchInterval: LOOK_EVERY_MS,
   })
 
-/** A new document with the usual terms, to be given a title. */
-export const startingCase = async (): Promise<CaseDocument> => dataOf(await api.GET('/api/starting-case'))
+/** A new document with a market's usual terms, or the practice's own, to be given a title. */
+export const startingCase = async (market: Market | null): Promise<CaseDocument> =>
+  dataOf(await api.GET('/api/starting-case', { params: { query: market ? { market } : {} } }))
 
 export const createCase = async (document: CaseDocument): Promise<CaseView> =>
   dataOf(await api.POST('/api/cases', { body: document }))

@@ -9,6 +9,9 @@ const IN_A_FIGURE: readonly [string, string][] = [
   ['Enter', 'write the figure out'],
   ['Esc', 'take back what was typed'],
   ['Tab', 'go on to the next figure'],
+  ['Delete, Tab', 'take a clause away with its figure'],
+  ['at most 2,350 a month, Enter', 'ask what brings it about'],
+  ['w', 'how a computed figure came about'],
 ]
 
 /** Every key that works where one is. */

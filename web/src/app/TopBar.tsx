@@ -64,6 +64,9 @@ function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
             ))}
           </DropdownMenu.RadioGroup>
           <DropdownMenu.Separator className="border-rule my-1 border-t" />
+          <DropdownMenu.Item className="floating-item" asChild>
+            <Link to="/practice">Practice</Link>
+          </DropdownMenu.Item>
           <DropdownMenu.Item className="floating-item" onSelect={showKeys}>
             Keys
           </DropdownMenu.Item>

@@ -1,6 +1,9 @@
 import { createRootRoute, createRoute, createRouter, Outlet, redirect } from '@tanstack/react-router'
 import { CasePage } from '../casefile/CasePage'
+import { LifelineView } from '../casefile/lifeline/LifelineView'
+import { LoanView } from '../casefile/loan/LoanView'
 import { CasesPage } from '../cases/CasesPage'
+import { PracticePage } from '../practice/PracticePage'
 
 const root = createRootRoute({ component: Outlet, notFoundComponent: NotFound })
 
@@ -24,7 +27,19 @@ const caseFile = createRoute({
   },
 })
 
-export const router = createRouter({ routeTree: root.addChildren([start, cases, caseFile]) })
+const loan = createRoute({ getParentRoute: () => caseFile, path: '/', component: LoanView })
+
+const lifeline = createRoute({
+  getParentRoute: () => caseFile,
+  path: '/lifeline',
+  component: LifelineView,
+})
+
+const practice = createRoute({ getParentRoute: () => root, path: '/practice', component: PracticePage })
+
+export const router = createRouter({
+  routeTree: root.addChildren([start, cases, practice, caseFile.addChildren([loan, lifeline])]),
+})
 
 declare module '@tanstack/react-router' {
   // eslint-disable-next-line @typescript-eslint/consistent-type-definitions -- only an interface can be merged

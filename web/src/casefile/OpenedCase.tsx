@@ -1,17 +1,22 @@
+import { Outlet, useNavigate } from '@tanstack/react-router'
 import { useEffect, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import type { CaseView, EvaluationView } from '../api/client'
 import type { KeyAction } from '../app/keys'
 import { TopBar } from '../app/TopBar'
 import { formatMoment } from '../format/date'
-import { localeOf } from '../format/market'
+import { localeOfCase, MARKETS, marketOf } from '../format/market'
 import { CaseContext, type OpenCase } from './CaseContext'
 import { CaseTitle } from './CaseTitle'
 import { ConflictDialog } from './ConflictDialog'
-import { createCaseStore } from './caseStore'
+import { createCaseStore, selectedOf } from './caseStore'
 import { CaseIndex } from './CaseIndex'
 import { useCostsDrawer } from './loan/costsDrawer'
-import { LoanView } from './loan/LoanView'
+import { CostsDrawer } from './loan/CostsDrawer'
+import { SentenceHead } from './SentenceHead'
+import { WishPanel } from './wish/WishPanel'
+import { useWishPanel } from './wish/wishPanel'
+import { WorkingPanel } from '../working/WorkingPanel'
 import { baselineOf } from './option'
 import { SavedState } from './SavedState'
 import { readUnsaved } from './unsaved'
@@ -33,25 +38,47 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
   const figures = useFigures(store, evaluation)
   const { saving, autosave } = useAutosave(base, store, figures)
   const notice = useOthersChanges(latest, store, autosave)
+  const selected = useStore(store.store, selectedOf)
   const openDrawer = useCostsDrawer((drawer) => drawer.open)
+  const openWish = useWishPanel((panel) => panel.open)
+  const navigate = useNavigate()
   const actions = useMemo<KeyAction[]>(
     () => [
       { keys: 'Ctrl+Z', does: 'undo', run: store.undo },
       { keys: 'Ctrl+Shift+Z', does: 'redo', run: store.redo },
       { keys: 'c', does: 'costs and conventions', run: openDrawer },
+      { keys: 'g', does: 'a wish to stay within', run: () => openWish('') },
+      {
+        keys: '1',
+        does: 'to the loan',
+        run: () => void navigate({ to: '/cases/$id', params: { id: opened.id } }),
+      },
+      {
+        keys: '2',
+        does: 'to the lifeline',
+        run: () => void navigate({ to: '/cases/$id/lifeline', params: { id: opened.id } }),
+      },
     ],
-    [store, openDrawer],
+    [store, openDrawer, openWish, navigate, opened.id],
   )
 
-  const [optionFigures] = figures.evaluation.options
+  const option = document.options[selected] ?? baselineOf(document)
+  // An option begun a moment ago has no figures yet: those of the last one stand in.
+  const optionFigures = figures.evaluation.options[selected] ?? figures.evaluation.options.at(-1)
   if (!optionFigures) throw new Error('an evaluation holds one entry for each option')
   const openCase: OpenCase = {
     store,
-    option: baselineOf(document),
+    document,
+    answered: figures.answered,
+    option,
+    selected,
+    at: `/options/${selected}`,
+    baseline: baselineOf(document),
     figures: optionFigures,
     staleness: stalenessOf(figures),
     problems: figures.problems,
-    locale: localeOf(document.currency),
+    locale: localeOfCase(document),
+    words: MARKETS[marketOf(document)],
     currency: document.currency,
   }
 
@@ -72,11 +99,15 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       )}
       <CaseContext value={openCase}>
         <div className="wide:grid wide:min-h-[calc(100dvh-3.25rem)] wide:grid-cols-[11.25rem_minmax(0,1fr)]">
-          <CaseIndex />
+          <CaseIndex id={opened.id} />
           <main className="px-4 pt-6 pb-10 mid:px-8 wide:pr-9 wide:pl-10">
-            <LoanView />
+            <SentenceHead />
+            <Outlet />
           </main>
         </div>
+        <CostsDrawer />
+        <WorkingPanel />
+        <WishPanel />
       </CaseContext>
       {saving.status === 'conflict' && (
         <ConflictDialog
@@ -96,7 +127,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
 function openStore(opened: CaseView) {
   const unsaved = readUnsaved(opened.id)
   return {
-    store: createCaseStore(unsaved ?? { document: opened.document, entries: {} }),
+    store: createCaseStore(unsaved ?? { document: opened.document, entries: {}, selected: 0 }),
     base: unsaved ? { ...opened, revision: unsaved.revision } : opened,
   }
 }

@@ -1,17 +1,18 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
-import { createCaseStore } from './caseStore'
+import { createCaseStore, selectedOf } from './caseStore'
 import { baselineOf, withFields } from './option'
+import { addOption } from './options'
 
-const open = () => createCaseStore({ document: aDocument(), entries: {} })
+const open = () => createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
 const rateOf = (store: ReturnType<typeof open>) => baselineOf(store.store.getState().document).ratePercent
 
 describe('the store of an open case', () => {
   it('undoes a run of key presses as one', () => {
     const store = open()
-    for (const ratePercent of [6, 6.1, 6.12]) store.changeBaseline(withFields({ ratePercent }))
+    for (const ratePercent of [6, 6.1, 6.12]) store.changeOption(withFields({ ratePercent }))
     store.settle()
-    store.changeBaseline(withFields({ ratePercent: 7 }))
+    store.changeOption(withFields({ ratePercent: 7 }))
     store.settle()
 
     store.undo()
@@ -27,7 +28,7 @@ describe('the store of an open case', () => {
     const store = open()
     const first = store.store.getState().document
     for (let step = 1; step <= 10; step++) {
-      if (step % 2) store.changeBaseline(withFields({ termMonths: 300 + step }))
+      if (step % 2) store.changeOption(withFields({ termMonths: 300 + step }))
       else store.changeDocument({ title: `Lot ${step}` })
       store.settle()
     }
@@ -37,7 +38,7 @@ describe('the store of an open case', () => {
 
   it('drops half-typed texts when it goes back', () => {
     const store = open()
-    store.changeBaseline(withFields({ ratePercent: 6 }))
+    store.changeOption(withFields({ ratePercent: 6 }))
     store.settle()
     store.setEntry('/options/0/termMonths', { text: 'thirt', isReadable: false })
     store.undo()
@@ -46,7 +47,7 @@ describe('the store of an open case', () => {
 
   it('rewinds a run of changes without a trace', () => {
     const store = open()
-    store.changeBaseline(withFields({ ratePercent: 3 }))
+    store.changeOption(withFields({ ratePercent: 3 }))
     store.rewind()
     expect(rateOf(store)).toBe(5.5)
     expect(store.store.temporal.getState().pastStates).toEqual([])
@@ -62,5 +63,20 @@ describe('the store of an open case', () => {
     store.adopt(aDocument({ title: 'Theirs' }))
     store.undo()
     expect(store.store.getState().document).toBe(mine)
+  })
+
+  it('changes the option that is shown, and undoes an added one as one step', () => {
+    const store = open()
+    const first = store.store.getState().document
+    store.changeOptions(addOption(first.options, 0, withFields({ termMonths: 180 })))
+    store.changeOption(withFields({ ratePercent: 5 }))
+    store.settle()
+    expect(rateOf(store)).toBe(5.5)
+    expect(store.store.getState().document.options[1]).toMatchObject({ ratePercent: 5, termMonths: 180 })
+
+    store.undo()
+    store.undo()
+    expect(store.store.getState().document).toBe(first)
+    expect(selectedOf(store.store.getState())).toBe(0)
   })
 })

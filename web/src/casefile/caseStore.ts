@@ -1,12 +1,15 @@
 import { temporal } from 'zundo'
 import { createStore } from 'zustand/vanilla'
 import type { CaseDocument } from '../api/client'
-import { changeBaseline, type OptionChange } from './option'
+import type { OptionChange } from './option'
+import { changeOption, type Options } from './options'
 
 export type CaseState = {
   document: CaseDocument
   /** Texts being typed or not readable yet, by the JSON Pointer of their field. */
   entries: Readonly<Record<string, Entry>>
+  /** Which option is shown, counted from 0. */
+  selected: number
 }
 
 export type Entry = { text: string; isReadable: boolean }
@@ -14,6 +17,10 @@ export type Entry = { text: string; isReadable: boolean }
 /** Whether a text stands somewhere that is no part of the document because it cannot be read. */
 export const hasUnreadableEntry = ({ entries }: CaseState) =>
   Object.values(entries).some((entry) => !entry.isReadable)
+
+/** The option that is shown: the one chosen, or the last where fewer are left. */
+export const selectedOf = ({ document, selected }: CaseState) =>
+  Math.min(selected, document.options.length - 1)
 
 /** An open case: its document with undo and redo, and the texts that are not part of it yet. */
 export type CaseStore = ReturnType<typeof createCaseStore>
@@ -35,6 +42,10 @@ export function createCaseStore(start: CaseState) {
   const change = (document: CaseDocument) => {
     store.setState({ document })
     history().pause()
+  }
+  const select = (selected: number) => {
+    settle()
+    store.setState({ selected, entries: {} })
   }
   const setEntry = (pointer: string, entry: Entry | null) => {
     const entries = Object.fromEntries(
@@ -63,7 +74,17 @@ export function createCaseStore(start: CaseState) {
     setEntry,
     change,
     changeDocument: (fields: Partial<CaseDocument>) => change({ ...store.getState().document, ...fields }),
-    changeBaseline: (how: OptionChange) => change(changeBaseline(store.getState().document, how)),
+    /** Changes the option that is shown. */
+    changeOption: (how: OptionChange) =>
+      change(changeOption(store.getState().document, selectedOf(store.getState()), how)),
+    /** Shows another option. */
+    select,
+    /** Changes the list of options as one step, and shows one of them. */
+    changeOptions: ({ options, selected }: Options) => {
+      settle()
+      change({ ...store.getState().document, options })
+      select(selected)
+    },
     undo: () => travel(() => history().undo()),
     redo: () => travel(() => history().redo()),
     /** Takes over a state saved elsewhere; what was here can be had back by undo. */

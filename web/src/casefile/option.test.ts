@@ -1,14 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
-import {
-  asLoanAlone,
-  asPurchase,
-  baselineOf,
-  changeBaseline,
-  withDownAmount,
-  withDownPercent,
-  withLoan,
-} from './option'
+import { asLoanAlone, asPurchase, baselineOf, withDownAmount, withDownPercent, withLoan } from './option'
 
 const option = baselineOf(aDocument())
 
@@ -34,12 +26,5 @@ describe('changes of an option', () => {
     expect(alone).toMatchObject({ priceCents: null, downCents: null, downPercent: null, loanCents: 26579500 })
     expect(withLoan(100)(alone).loanCents).toBe(100)
     expect(asPurchase(alone)).toMatchObject({ priceCents: 26579500, downCents: 0, loanCents: null })
-  })
-
-  it('leaves other options as they are', () => {
-    const document = aDocument({ options: [option, option] })
-    const changed = changeBaseline(document, withDownAmount(1))
-    expect(changed.options[0]?.downCents).toBe(1)
-    expect(changed.options[1]).toBe(option)
   })
 })

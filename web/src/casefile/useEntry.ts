@@ -5,6 +5,8 @@ import { useOpenCase } from './CaseContext'
 /** A field of the case: where it lies, how its text is read, and what becomes of its value. */
 export type EntryField<T> = {
   pointer: string
+  /** Further places in the document whose problems are shown here. */
+  also?: readonly string[] | undefined
   /** The value as it stands, written out. */
   text: string
   read: (text: string) => Reading<T>
@@ -15,12 +17,12 @@ export type EntryField<T> = {
 }
 
 /** What is typed into a field, followed by the case at each key press; what cannot be read stays as it was typed. */
-export function useEntry<T>({ pointer, text, read, take, clear }: EntryField<T>) {
+export function useEntry<T>({ pointer, also = [], text, read, take, clear }: EntryField<T>) {
   const { store, problems } = useOpenCase()
   const entry = useStore(store.store, (state) => state.entries[pointer])
   const isCleared = clear !== undefined && entry?.text.trim() === ''
   const reading = entry === undefined || isCleared ? null : read(entry.text)
-  const refused = problems.find((problem) => problem.pointer === pointer)
+  const refused = problems.find((problem) => problem.pointer === pointer || also.includes(problem.pointer))
 
   return {
     shown: entry?.text ?? text,

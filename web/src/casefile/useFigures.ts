@@ -9,6 +9,8 @@ export type Figures = {
   status: 'pending' | 'current' | 'refused' | 'unreachable'
   /** The document that was asked about. */
   document: CaseDocument | null
+  /** The document whose figures are shown. */
+  answered: CaseDocument
   /** The document's figures, or those of the last entries that had an answer when they were finished. */
   evaluation: EvaluationView
   problems: readonly FieldProblem[]
@@ -17,6 +19,7 @@ export type Figures = {
 }
 
 type Answer = Omit<Figures, 'hasFaultyEntry'>
+type Answered = Pick<Figures, 'answered' | 'evaluation'>
 
 const RETRY_AFTER_MS = 2000
 
@@ -28,17 +31,19 @@ export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
   const [answer, setAnswer] = useState<Answer>({
     status: 'pending',
     document: null,
+    answered: document,
     evaluation: opened,
     problems: [],
   })
-  const [finished, setFinished] = useState(opened)
+  const [finished, setFinished] = useState<Answered>({ answered: document, evaluation: opened })
   const [attempt, setAttempt] = useState(0)
 
   useEffect(() => {
     const request = new AbortController()
     let retry: ReturnType<typeof setTimeout> | undefined
     evaluate(document, request.signal).then(
-      (evaluation) => setAnswer({ status: 'current', document, evaluation, problems: [] }),
+      (evaluation) =>
+        setAnswer({ status: 'current', document, answered: document, evaluation, problems: [] }),
       (error: unknown) => {
         if (request.signal.aborted) return
         const problems = error instanceof Refusal ? error.problem.fields : undefined
@@ -55,7 +60,7 @@ export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
 
   // Half-typed figures have answers too (the 3 of 31 %), but nobody meant them.
   const isAnswered = answer.status === 'current' && answer.document === document
-  if (isFinished && isAnswered && finished !== answer.evaluation) setFinished(answer.evaluation)
-  const evaluation = answer.status === 'refused' ? finished : answer.evaluation
-  return { ...answer, evaluation, hasFaultyEntry: hasUnreadable || answer.status === 'refused' }
+  if (isFinished && isAnswered && finished.evaluation !== answer.evaluation) setFinished(answer)
+  const { answered, evaluation } = answer.status === 'refused' ? finished : answer
+  return { ...answer, answered, evaluation, hasFaultyEntry: hasUnreadable || answer.status === 'refused' }
 }

@@ -27,3 +27,24 @@ export const ROUNDING_WORDS: Record<OptionDocument['rounding'], string> = {
   NEAREST_CENT: 'to the nearest cent',
   UP_TO_CENT: 'up to the next cent',
 }
+
+/** How many payments a year has. */
+export const PAYMENTS_A_YEAR: Record<OptionDocument['frequency'], number> = {
+  MONTHLY: 12,
+  SEMI_MONTHLY: 24,
+  BIWEEKLY: 26,
+  WEEKLY: 52,
+  ACCELERATED_BIWEEKLY: 26,
+  ACCELERATED_WEEKLY: 52,
+  QUARTERLY: 4,
+  YEARLY: 1,
+}
+
+export const PAYER_WORDS = { SELLER: 'the seller', LENDER: 'the lender', BUYER: 'the buyer' } as const
+
+export const EXTRA_EFFECT_WORDS = {
+  END_EARLY: 'ends the loan early',
+  RECAST: 'lowers the payments after it',
+} as const
+
+export const SENDER_WORDS = { LENDER: 'the lender', CLIENTS: 'the clients themselves' } as const

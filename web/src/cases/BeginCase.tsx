@@ -3,14 +3,16 @@ import { useNavigate } from '@tanstack/react-router'
 import { Dialog } from 'radix-ui'
 import { useState, type SubmitEvent } from 'react'
 import { createCase, startingCase } from '../api/cases'
+import { MARKETS, type Market } from '../format/market'
 
 /** Asks what a new case is called and for whom it is, then opens it. */
 export function BeginCase({ close }: { close: () => void }) {
   const [title, setTitle] = useState('')
   const [clients, setClients] = useState('')
+  const [market, setMarket] = useState<Market | null>(null)
   const navigate = useNavigate()
   const beginning = useMutation({
-    mutationFn: async () => createCase({ ...(await startingCase()), title, clients }),
+    mutationFn: async () => createCase({ ...(await startingCase(market)), title, clients }),
     onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id } }),
   })
   const submit = (event: SubmitEvent) => {
@@ -48,6 +50,23 @@ export function BeginCase({ close }: { close: () => void }) {
                 value={clients}
                 onChange={(event) => setClients(event.target.value)}
               />
+            </label>
+            <label className="font-medium">
+              Where?
+              <select
+                className="field mt-1"
+                value={market ?? ''}
+                onChange={(event) =>
+                  setMarket(event.target.value === '' ? null : (event.target.value as Market))
+                }
+              >
+                <option value="">as usual in the practice</option>
+                {Object.entries(MARKETS).map(([each, words]) => (
+                  <option key={each} value={each}>
+                    {words.name}
+                  </option>
+                ))}
+              </select>
             </label>
             {beginning.error && (
               <p role="alert" className="field-problem">

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readPercent } from './percent'
+import { readPercent, readSignedPercent } from './percent'
 
 describe('readPercent', () => {
   it.each([
@@ -23,4 +23,14 @@ describe('readPercent', () => {
     ['6.1234567', 'A rate has at most six decimals.'],
     ['6 1/3', 'A rate has at most six decimals.'],
   ])('does not read %s', (text, message) => expect(readPercent(text)).toEqual({ status: 'unread', message }))
+})
+
+describe('readSignedPercent', () => {
+  it.each([
+    ['2.5', 2.5],
+    ['+2 %', 2],
+    ['-1', -1],
+    ['− 1/2', -0.5],
+  ])('reads %s', (text, value) => expect(readSignedPercent(text)).toEqual({ status: 'read', value }))
+  it('does not take two signs', () => expect(readSignedPercent('--1').status).toBe('unread'))
 })

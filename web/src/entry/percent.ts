@@ -28,3 +28,10 @@ export function readPercent(text: string): Reading<number> {
   const settled = Number(percent.toFixed(MOST_DECIMALS))
   return Math.abs(settled - percent) > 1e-9 ? unread('A rate has at most six decimals.') : read(settled)
 }
+
+/** A change as typed, in percent: 2.5, +2, −1 %. */
+export function readSignedPercent(text: string): Reading<number> {
+  const sign = /^\s*([-−+])?/.exec(text)?.[1]
+  const size = readPercent(text.replace(/^\s*[-−+]/, ''))
+  return size.status === 'read' && sign !== undefined && sign !== '+' ? read(-size.value) : size
+}

@@ -1,6 +1,7 @@
 import type { CaseDocument } from '../api/client'
 
 export type CurrencyCode = CaseDocument['currency']
+export type Market = NonNullable<CaseDocument['market']>
 
 const LOCALES: Record<CurrencyCode, string> = {
   USD: 'en-US',
@@ -16,3 +17,85 @@ export const CURRENCIES = Object.keys(LOCALES) as CurrencyCode[]
 
 /** The way numbers and dates are written where a currency is used. */
 export const localeOf = (currency: CurrencyCode) => LOCALES[currency]
+
+/** What a market calls the things that a case speaks of. */
+export type MarketWords = {
+  name: string
+  locale: string
+  /** Behind the figure in the sentence: with 17 % down. */
+  down: string
+  moneyDown: string
+  propertyTax: string
+  mortgageInsurance: string
+  dues: string
+  closing: string
+  rateTerm: string
+  term: string
+  frontRatio: string
+  backRatio: string
+}
+
+const US: MarketWords = {
+  name: 'United States',
+  locale: 'en-US',
+  down: 'down',
+  moneyDown: 'Money down',
+  propertyTax: 'Property tax',
+  mortgageInsurance: 'Mortgage insurance',
+  dues: 'Association dues',
+  closing: 'Closing',
+  rateTerm: 'rate fixed for',
+  term: 'Term',
+  frontRatio: 'front-end ratio',
+  backRatio: 'back-end ratio',
+}
+
+export const MARKETS: Record<Market, MarketWords> = {
+  US,
+  CA: {
+    ...US,
+    name: 'Canada',
+    locale: 'en-CA',
+    mortgageInsurance: 'Default insurance',
+    dues: 'Condo fees',
+    rateTerm: 'for a term of',
+    term: 'Amortization',
+    frontRatio: 'gross debt service',
+    backRatio: 'total debt service',
+  },
+  GB: {
+    ...US,
+    name: 'United Kingdom',
+    locale: 'en-GB',
+    down: 'deposit',
+    moneyDown: 'Deposit',
+    propertyTax: 'Council tax',
+    dues: 'Service charge',
+    closing: 'Completion',
+    frontRatio: 'housing to income',
+    backRatio: 'outgoings to income',
+  },
+  AU: {
+    ...US,
+    name: 'Australia',
+    locale: 'en-AU',
+    down: 'deposit',
+    moneyDown: 'Deposit',
+    propertyTax: 'Council rates',
+    mortgageInsurance: 'Lenders mortgage insurance',
+    dues: 'Strata levies',
+    closing: 'Settlement',
+    frontRatio: 'housing to income',
+    backRatio: 'debt servicing ratio',
+  },
+}
+
+const MARKET_OF: Partial<Record<CurrencyCode, Market>> = { CAD: 'CA', GBP: 'GB', AUD: 'AU' }
+
+/** The market whose words and way of writing a case uses: the one chosen, else the one its currency suggests. */
+export const marketOf = ({ market, currency }: Pick<CaseDocument, 'market' | 'currency'>): Market =>
+  market ?? MARKET_OF[currency] ?? 'US'
+
+/** The way numbers and dates are written in a case. */
+export const localeOfCase = (document: Pick<CaseDocument, 'market' | 'currency'>): string =>
+  document.market ? MARKETS[document.market].locale : localeOf(document.currency)

@@ -7,6 +7,8 @@ type ChoiceProps<T extends string> = {
   words: Readonly<Record<T, string>>
   choose: (value: T) => void
   className?: string
+  /** What the baseline chose; marked where it differs. */
+  was?: T | undefined
 }
 
 /** One of a few words, picked from a list or by typing its start. */
@@ -16,10 +18,16 @@ export function Choice<T extends string>({
   words,
   choose,
   className = 'figure-choice',
+  was,
 }: ChoiceProps<T>) {
   return (
     <Select.Root value={value} onValueChange={(picked) => choose(picked as T)}>
-      <Select.Trigger aria-label={label} className={className}>
+      <Select.Trigger
+        aria-label={label}
+        className={className}
+        data-differs={(was !== undefined && was !== value) || undefined}
+        title={was !== undefined && was !== value ? `in the baseline ${words[was]}` : undefined}
+      >
         <Select.Value>{words[value]}</Select.Value>
         <Select.Icon className="choice-icon">▾</Select.Icon>
       </Select.Trigger>

@@ -1,32 +1,45 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { useStore } from 'zustand'
 import type { OptionView } from '../api/client'
 import { CaseContext } from '../casefile/CaseContext'
 import { createCaseStore } from '../casefile/caseStore'
 import { baselineOf, withFields } from '../casefile/option'
 import { readPercent } from '../entry/percent'
+import { MARKETS } from '../format/market'
 import { formatPercent } from '../format/percent'
 import { aDocument } from '../test/documents'
 import { Figure } from './Figure'
 
 const POINTER = '/options/0/ratePercent'
 
-function RateFigure({ store }: { store: ReturnType<typeof createCaseStore> }) {
+type RateFigureProps = {
+  store: ReturnType<typeof createCaseStore>
+  was?: string
+  ask?: (text: string) => boolean
+}
+
+function RateFigure({ store, was, ask }: RateFigureProps) {
   const document = useStore(store.store, (state) => state.document)
   const option = baselineOf(document)
-  const take = (ratePercent: number) => store.changeBaseline(withFields({ ratePercent }))
+  const take = (ratePercent: number) => store.changeOption(withFields({ ratePercent }))
   return (
     <CaseContext
       value={{
         store,
+        document,
+        answered: document,
         option,
+        selected: 0,
+        at: '/options/0',
+        baseline: option,
         figures: {} as OptionView,
         staleness: null,
         problems:
           option.ratePercent > 30 ? [{ pointer: POINTER, given: '', allowed: '', message: 'Too high.' }] : [],
         locale: 'en-US',
+        words: MARKETS.US,
         currency: 'USD',
       }}
     >
@@ -34,6 +47,8 @@ function RateFigure({ store }: { store: ReturnType<typeof createCaseStore> }) {
         label="Yearly rate"
         pointer={POINTER}
         text={formatPercent(option.ratePercent)}
+        was={was}
+        ask={ask}
         read={readPercent}
         take={take}
         nudge={(steps) => take(option.ratePercent + steps * 0.125)}
@@ -43,7 +58,7 @@ function RateFigure({ store }: { store: ReturnType<typeof createCaseStore> }) {
 }
 
 async function atTheFigure() {
-  const store = createCaseStore({ document: aDocument(), entries: {} })
+  const store = createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
   render(<RateFigure store={store} />)
   const figure = screen.getByLabelText('Yearly rate')
   await userEvent.click(figure)
@@ -90,5 +105,27 @@ describe('Figure', () => {
     await userEvent.keyboard('7.5{Escape}')
     expect(rate()).toBe(5.5)
     expect(figure).toHaveValue(formatPercent(5.5))
+  })
+
+  it('marks what differs from the baseline, and says what that was', () => {
+    const store = createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
+    const { rerender } = render(<RateFigure store={store} was={'5.5\u202f%'} />)
+    expect(screen.getByLabelText('Yearly rate')).not.toHaveAttribute('aria-description')
+    rerender(<RateFigure store={store} was={'6\u202f%'} />)
+    expect(screen.getByLabelText('Yearly rate')).toHaveAttribute(
+      'aria-description',
+      'in the baseline 6\u202f%',
+    )
+  })
+
+  it('hands over at Enter a text that asks for a value, and stays as it was', async () => {
+    const store = createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
+    const ask = vi.fn(() => true)
+    render(<RateFigure store={store} ask={ask} />)
+    await userEvent.clear(screen.getByLabelText('Yearly rate'))
+    await userEvent.type(screen.getByLabelText('Yearly rate'), 'for 1,900 a month{Enter}')
+    expect(ask).toHaveBeenCalledWith('for 1,900 a month')
+    expect(screen.getByLabelText('Yearly rate')).toHaveValue('5.5\u202f%')
+    expect(store.store.getState().document).toEqual(aDocument())
   })
 })

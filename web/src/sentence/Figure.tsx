@@ -5,16 +5,22 @@ type FigureProps<T> = EntryField<T> & {
   label: string
   /** The sentence's punctuation behind the figure, which never begins a line. */
   after?: string
+  /** What the baseline says here; empty where it says nothing. Marked where it differs. */
+  was?: string | undefined
   /** Moves the value by so many of its natural steps; negative is down. */
   nudge?: ((steps: number) => void) | undefined
+  /** Takes a text at Enter that is no value but asks for one; whether it did. */
+  ask?: ((text: string) => boolean) | undefined
 }
 
 const STEPS_WITH_SHIFT = 10
 
 /** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
-export function Figure<T>({ label, after, nudge, ...field }: FigureProps<T>) {
+export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigureProps<T>) {
   const { shown, problem, type, dropText, finish, takeBack } = useEntry(field)
   const problemId = useId()
+  const differs = was !== undefined && was !== field.text
+  const wasWords = was === '' ? 'not in the baseline' : `in the baseline ${was}`
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     const direction = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
@@ -23,7 +29,8 @@ export function Figure<T>({ label, after, nudge, ...field }: FigureProps<T>) {
       dropText()
       nudge(direction * (event.shiftKey ? STEPS_WITH_SHIFT : 1))
     } else if (event.key === 'Enter') {
-      finish()
+      if (ask?.(shown)) takeBack()
+      else finish()
       event.currentTarget.select()
     } else if (event.key === 'Escape') {
       takeBack()
@@ -33,7 +40,12 @@ export function Figure<T>({ label, after, nudge, ...field }: FigureProps<T>) {
   return (
     <>
       <span className="whitespace-nowrap">
-        <span className="figure" data-faulty={problem !== undefined || undefined}>
+        <span
+          className="figure"
+          data-faulty={problem !== undefined || undefined}
+          data-differs={differs || undefined}
+          title={differs ? wasWords : undefined}
+        >
           <span className="figure-measure" aria-hidden>
             {shown || ' '}
           </span>
@@ -42,6 +54,7 @@ export function Figure<T>({ label, after, nudge, ...field }: FigureProps<T>) {
             aria-label={label}
             aria-invalid={problem !== undefined}
             aria-describedby={problem === undefined ? undefined : problemId}
+            aria-description={differs ? wasWords : undefined}
             data-pointer={field.pointer}
             autoComplete="off"
             spellCheck={false}

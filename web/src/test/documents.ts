@@ -36,6 +36,7 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
         propertyTaxPercent: null,
         homeInsuranceCents: null,
         mortgageInsurancePercent: null,
+        taxAndInsuranceSentBy: null,
         duesCents: null,
         otherCents: null,
       },

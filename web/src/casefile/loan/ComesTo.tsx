@@ -1,37 +1,70 @@
 import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { formatRatio } from '../../format/percent'
+import { Explained } from '../../working/Explained'
+import type { FigureName } from '../../working/words'
 import { useOpenCase } from '../CaseContext'
+
+type Line = [name: string, figure: FigureName, text: string]
 
 /** What the loan comes to over its whole life. */
 export function ComesTo() {
-  const { figures, locale } = useOpenCase()
-  const lines: [string, string][] = [
-    ['Each payment', formatAmount(figures.paymentCents)],
-    ['Payments', figures.payments.toLocaleString(locale)],
-    ['Last payment', formatAmount(figures.lastPaymentCents)],
-    ['Paid off', formatDay(figures.payoffDate, locale)],
-    ['Total interest', formatAmount(figures.totalInterestCents)],
-    ['Total paid', formatAmount(figures.totalPaidCents)],
-    ['Effective yearly rate', formatRatio(figures.effectiveRatePercent, 4)],
-  ]
-  if (figures.downCents !== null && figures.loanToValuePercent !== null) {
-    lines.push(['Money down', formatAmount(figures.downCents)])
-    lines.push(['Loan to value', formatRatio(figures.loanToValuePercent, 2)])
-  }
   return (
     <section aria-labelledby="comes-to-heading">
       <h2 id="comes-to-heading" className="heading">
         What it comes to
       </h2>
-      <dl className="ledger mt-1">
-        {lines.map(([name, text]) => (
+      <dl className="ledger ledger-close mt-1">
+        {useLines().map(([name, figure, text]) => (
           <div key={name}>
             <dt>{name}</dt>
-            <dd data-testid={`total-${name}`}>{text}</dd>
+            <dd>
+              <Explained figure={figure} testId={`total-${name}`}>
+                {text}
+              </Explained>
+            </dd>
           </div>
         ))}
       </dl>
     </section>
   )
+}
+
+function useLines(): Line[] {
+  const { figures, locale, words } = useOpenCase()
+  const lines: Line[] = [
+    ['Each payment', 'PAYMENT', formatAmount(figures.paymentCents)],
+    ['Payments', 'PAYMENTS', figures.payments.toLocaleString(locale)],
+    ['Last payment', 'LAST_PAYMENT', formatAmount(figures.lastPaymentCents)],
+    ['Paid off', 'PAYOFF_DATE', formatDay(figures.payoffDate, locale)],
+    ['Total interest', 'TOTAL_INTEREST', formatAmount(figures.totalInterestCents)],
+    ['Total paid', 'TOTAL_PAID', formatAmount(figures.totalPaidCents)],
+    ['Effective yearly rate', 'EFFECTIVE_RATE', formatRatio(figures.effectiveRatePercent, 4)],
+  ]
+  if (figures.annualPercentageRate !== null) {
+    lines.push([
+      'Annual percentage rate',
+      'ANNUAL_PERCENTAGE_RATE',
+      formatRatio(figures.annualPercentageRate, 3),
+    ])
+  }
+  if (figures.loanToValuePercent !== null) {
+    lines.push(['Loan to value', 'LOAN_TO_VALUE', formatRatio(figures.loanToValuePercent, 2)])
+  }
+  if (figures.rateEnd) {
+    lines.push([
+      `Owed ${formatDay(figures.rateEnd.day, locale)}`,
+      'RATE_END_BALANCE',
+      formatAmount(figures.rateEnd.balanceCents),
+    ])
+  }
+  if (figures.buydown) {
+    lines.push(['Buydown subsidy', 'BUYDOWN_SUBSIDY', formatAmount(figures.buydown.subsidyCents)])
+  }
+  lines.push([
+    `Cash at ${words.closing.toLowerCase()}`,
+    'CASH_TO_CLOSE',
+    formatAmount(figures.cashToClose.totalCents),
+  ])
+  return lines
 }

@@ -1,146 +1,84 @@
-import { readAmount } from '../../entry/amount'
+import { Fragment } from 'react'
+import type { OptionDocument } from '../../api/client'
 import { addMonths, readDay } from '../../entry/date'
 import { readPercent } from '../../entry/percent'
-import { read, type Reading } from '../../entry/reading'
 import { readTerm } from '../../entry/term'
-import { formatEntry } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
-import { asLoanAlone, withDownAmount, withDownPercent, withFields, withLoan } from '../option'
+import { withFrequency } from '../clauses'
+import { withFields } from '../option'
 import { FREQUENCY_WORDS } from '../words'
+import { useAsk } from '../wish/wishPanel'
 import { AndMenu } from './AndMenu'
+import { clausesOf } from './clausesOf'
+import { LoanFigure, PurchaseClause } from './PurchaseClause'
+import { RATE_STEP_PERCENT, settled, TERM_STEP_MONTHS } from './steps'
+import { useWas } from './useWas'
 
-const AT = '/options/0'
-const AMOUNT_STEP_CENTS = 1000_00
-const RATE_STEP_PERCENT = 0.125
-const TERM_STEP_MONTHS = 12
+/** From so many clauses on the sentence is set smaller, so that the figures below stay in sight. */
+const MANY_CLAUSES = 2
 
-const notNegative = (value: number) => Math.max(0, value)
-/** Sums of decimals such as 6.1 + 0.125 without the tail that binary fractions leave. */
-const settled = (percent: number) => Number(notNegative(percent).toFixed(6))
-
-/** The loan as a sentence whose figures are its controls. */
+/** The loan as a sentence whose figures are its controls. Read aloud, it describes the loan completely. */
 export function LoanSentence() {
   const { option } = useOpenCase()
+  const clauses = clausesOf(option)
   return (
-    <p className="sentence" data-testid="sentence">
+    <p className="sentence" data-long={clauses.length >= MANY_CLAUSES || undefined} data-testid="sentence">
       {option.priceCents === null ? 'Borrowing ' : <PurchaseClause priceCents={option.priceCents} />}
       <LoanFigure /> at <RateFigure /> over <TermFigure /> paid <FrequencyFigure /> from{' '}
-      <FirstPaymentFigure /> <AndMenu />
+      <FirstPaymentFigure after={clauses.length === 0 ? '.' : ','} />
+      {clauses.map(({ key, say }, index) => (
+        <Fragment key={key}> {say(index === clauses.length - 1 ? '.' : ',')}</Fragment>
+      ))}{' '}
+      <AndMenu />
     </p>
   )
 }
 
-function PurchaseClause({ priceCents }: { priceCents: number }) {
-  const { store, figures } = useOpenCase()
-  return (
-    <>
-      Buying for{' '}
-      <Figure
-        label="Price"
-        pointer={`${AT}/priceCents`}
-        text={formatEntry(priceCents)}
-        read={readAmount}
-        take={(cents) => store.changeBaseline(withFields({ priceCents: cents }))}
-        clear={() => store.changeBaseline(asLoanAlone(figures.loanCents))}
-        nudge={(steps) =>
-          store.changeBaseline(
-            withFields({ priceCents: notNegative(priceCents + steps * AMOUNT_STEP_CENTS) }),
-          )
-        }
-      />{' '}
-      with <DownFigure /> down, borrowing{' '}
-    </>
-  )
-}
-
-type Down = { unit: 'percent' | 'cents'; value: number }
-
-/** Money down as typed: with a percent sign a share; a bare number up to 100 stays one where it was one. */
-function readDown(text: string, wasShare: boolean): Reading<Down> {
-  const bare = readPercent(text)
-  const isShare = text.includes('%') || (wasShare && bare.status === 'read' && bare.value <= 100)
-  if (isShare) return bare.status === 'read' ? read({ unit: 'percent', value: bare.value }) : bare
-  const amount = readAmount(text)
-  return amount.status === 'read' ? read({ unit: 'cents', value: amount.value }) : amount
-}
-
-function DownFigure() {
-  const { store, option } = useOpenCase()
-  const { downPercent } = option
-  const downCents = option.downCents ?? 0
-  const take = (down: Down) =>
-    store.changeBaseline(down.unit === 'percent' ? withDownPercent(down.value) : withDownAmount(down.value))
-  return (
-    <Figure
-      label="Money down, as an amount or a percentage"
-      pointer={downPercent === null ? `${AT}/downCents` : `${AT}/downPercent`}
-      text={downPercent === null ? formatEntry(downCents) : formatPercent(downPercent)}
-      read={(text) => readDown(text, downPercent !== null)}
-      take={take}
-      nudge={(steps) =>
-        take(
-          downPercent === null
-            ? { unit: 'cents', value: notNegative(downCents + steps * AMOUNT_STEP_CENTS) }
-            : { unit: 'percent', value: settled(downPercent + steps) },
-        )
-      }
-    />
-  )
-}
-
-function LoanFigure() {
-  const { store, figures, option } = useOpenCase()
-  const loanCents = option.loanCents ?? figures.loanCents
-  return (
-    <Figure
-      label="Loan amount"
-      pointer={`${AT}/loanCents`}
-      text={formatEntry(loanCents)}
-      read={readAmount}
-      take={(cents) => store.changeBaseline(withLoan(cents))}
-      nudge={(steps) => store.changeBaseline(withLoan(notNegative(loanCents + steps * AMOUNT_STEP_CENTS)))}
-    />
-  )
-}
+const rateText = (option: OptionDocument) => formatPercent(option.ratePercent)
+const termText = (option: OptionDocument) => formatTerm(option.termMonths)
 
 function RateFigure() {
-  const { store, option } = useOpenCase()
+  const { store, option, at } = useOpenCase()
   return (
     <Figure
       label="Yearly rate"
-      pointer={`${AT}/ratePercent`}
-      text={formatPercent(option.ratePercent)}
+      pointer={`${at}/ratePercent`}
+      text={rateText(option)}
+      was={useWas()(rateText)}
       read={readPercent}
-      take={(ratePercent) => store.changeBaseline(withFields({ ratePercent }))}
+      take={(ratePercent) => store.changeOption(withFields({ ratePercent }))}
       nudge={(steps) =>
-        store.changeBaseline(
+        store.changeOption(
           withFields({ ratePercent: settled(option.ratePercent + steps * RATE_STEP_PERCENT) }),
         )
       }
+      ask={useAsk()}
     />
   )
 }
 
 function TermFigure() {
-  const { store, option } = useOpenCase()
+  const { store, option, at } = useOpenCase()
   return (
     <Figure
       label="Term"
       after=","
-      pointer={`${AT}/termMonths`}
-      text={formatTerm(option.termMonths)}
+      pointer={`${at}/termMonths`}
+      text={termText(option)}
+      was={useWas()(termText)}
       read={readTerm}
-      take={(termMonths) => store.changeBaseline(withFields({ termMonths }))}
+      take={(termMonths) => store.changeOption(withFields({ termMonths }))}
       nudge={(steps) =>
-        store.changeBaseline(
+        store.changeOption(
           withFields({ termMonths: Math.max(1, option.termMonths + steps * TERM_STEP_MONTHS) }),
         )
       }
+      ask={useAsk()}
     />
   )
 }
@@ -151,27 +89,30 @@ function FrequencyFigure() {
     <Choice
       label="How often it is paid"
       value={option.frequency}
+      was={useWas()((other) => other.frequency)}
       words={FREQUENCY_WORDS}
       choose={(frequency) => {
-        store.changeBaseline(withFields({ frequency }))
+        store.changeOption(withFrequency(frequency))
         store.settle()
       }}
     />
   )
 }
 
-function FirstPaymentFigure() {
-  const { store, option, figures, locale } = useOpenCase()
+function FirstPaymentFigure({ after }: { after: string }) {
+  const { store, option, figures, locale, at } = useOpenCase()
   const firstPayment = option.firstPayment ?? figures.firstPaymentDate
+  const was = useWas()((other) => formatDay(other.firstPayment ?? firstPayment, locale))
   return (
     <Figure
       label="First payment"
-      after="."
-      pointer={`${AT}/firstPayment`}
+      after={after}
+      pointer={`${at}/firstPayment`}
       text={formatDay(firstPayment, locale)}
+      was={was}
       read={(text) => readDay(text, locale)}
-      take={(firstPayment) => store.changeBaseline(withFields({ firstPayment }))}
-      nudge={(steps) => store.changeBaseline(withFields({ firstPayment: addMonths(firstPayment, steps) }))}
+      take={(day) => store.changeOption(withFields({ firstPayment: day }))}
+      nudge={(steps) => store.changeOption(withFields({ firstPayment: addMonths(firstPayment, steps) }))}
     />
   )
 }

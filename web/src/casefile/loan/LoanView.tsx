@@ -1,33 +1,30 @@
-import { LifePicture } from '../../picture/LifePicture'
 import { useOpenCase } from '../CaseContext'
+import { RateLadder } from '../rates/RateLadder'
+import { Assumptions } from './Assumptions'
 import { ComesTo } from './ComesTo'
-import { CostsDrawer } from './CostsDrawer'
-import { LoanSentence } from './LoanSentence'
 import { MonthlyCost } from './MonthlyCost'
-import { TakenIntoAccount } from './TakenIntoAccount'
+import { MonthThroughTheYears } from './MonthThroughTheYears'
 
-/** The loan as a sentence, what it costs a month and what it comes to. */
+/** What the loan costs a month and through the years, what it comes to, and what it would at other rates. */
 export function LoanView() {
-  const { figures, staleness } = useOpenCase()
+  const { staleness } = useOpenCase()
   return (
     <>
-      <LoanSentence />
-      <p className="text-over mt-2 min-h-5 text-[0.8125rem] font-medium" role="status">
-        {staleness}
-      </p>
+      <Assumptions />
       <div
-        className="mid:grid-cols-2 wide:grid-cols-[1.1fr_1fr_1fr] grid-cols-[minmax(0,1fr)] mt-4 figures-sheet grid gap-x-12 gap-y-8"
+        className="mid:grid-cols-2 wide:grid-cols-[1.1fr_0.95fr_1.05fr] grid-cols-[minmax(0,1fr)] figures-sheet grid gap-x-11 gap-y-6"
         data-stale={staleness === null ? undefined : ''}
         data-testid="figures"
       >
         <MonthlyCost />
         <ComesTo />
-        <TakenIntoAccount />
+        <div className="mid:col-span-2 wide:col-span-1 min-w-0">
+          <RateLadder />
+        </div>
         <div className="mid:col-span-2 wide:col-span-3 min-w-0">
-          <LifePicture years={figures.years} />
+          <MonthThroughTheYears />
         </div>
       </div>
-      <CostsDrawer />
     </>
   )
 }

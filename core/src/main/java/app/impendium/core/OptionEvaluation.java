@@ -19,10 +19,12 @@ import java.util.Optional;
  * The figures of one option.
  *
  * @param terms the loan that is worked out
+ * @param baseLoan what is borrowed before a financed premium is added
  * @param purchase how the loan relates to the price, where a price is given
  * @param schedule every payment
  * @param dates when the payments fall due
  * @param housingPeriods what a month costs, from each change to the next; the first from payment 1
+ * @param firstMonthToLender the part of the first month's cost that goes to the lender
  * @param mortgageInsurance the insurance, where it is due
  * @param buydown a temporary buydown, where one is agreed
  * @param cashToClose what the client brings to closing
@@ -33,10 +35,12 @@ import java.util.Optional;
  */
 public record OptionEvaluation(
         LoanTerms terms,
+        Money baseLoan,
         Optional<PurchaseFigures> purchase,
         Schedule schedule,
         PaymentDates dates,
         List<HousingPeriod> housingPeriods,
+        Money firstMonthToLender,
         Optional<MortgageInsurance> mortgageInsurance,
         Optional<Buydown> buydown,
         CashToClose cashToClose,

@@ -19,6 +19,7 @@ import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
+import java.util.List;
 import java.util.Optional;
 
 /** Works out one option, its loan first and then what hangs off that. */
@@ -47,6 +48,8 @@ final class OptionEvaluator {
         findings.throwIfAny();
         Optional<Buydown> buydown = possibleBuydown.orElseThrow();
         Optional<MortgageInsurance> insurance = mortgageInsurance();
+        List<HousingPeriod> periods =
+                HousingPeriod.of(option.housing(), option.price(), schedule, option.frequency(), insurance, buydown);
         ClosingCosts costs = option.closing().costs();
         Money premium = option.closing().upfrontPremium().on(option.financing().loanAmount());
         Money premiumAtClosing = option.closing()
@@ -54,10 +57,12 @@ final class OptionEvaluator {
                 .paidAtClosing(option.financing().loanAmount());
         return new OptionEvaluation(
                 terms,
+                option.financing().loanAmount(),
                 purchaseFigures(),
                 schedule,
                 dates,
-                HousingPeriod.of(option.housing(), option.price(), schedule, option.frequency(), insurance, buydown),
+                periods,
+                option.housing().toLender(periods.get(0).cost()),
                 insurance,
                 buydown,
                 CashToClose.of(

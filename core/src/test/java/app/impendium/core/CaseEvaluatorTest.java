@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.HousingCost;
+import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
@@ -35,6 +37,24 @@ class CaseEvaluatorTest {
                         .plus(Money.of("113.09"))
                         .plus(Money.of("62.50")));
         assertThat(figures.payoffDate()).isEqualTo("2052-02-01");
+    }
+
+    @Test
+    void costsTheSameWhoeverSendsTaxAndInsuranceIn() {
+        LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 300);
+        HousingTerms byLender = option.housing();
+        HousingTerms byClients = new HousingTerms(
+                byLender.propertyTax(),
+                byLender.homeInsuranceAYear(),
+                byLender.mortgageInsuranceAYear(),
+                HousingTerms.Sender.CLIENTS,
+                byLender.duesAMonth(),
+                byLender.otherAMonth());
+        HousingCost month = evaluate(option).housingCost();
+
+        assertThat(byLender.toLender(month)).isEqualTo(month.total().minus(Money.of("62.50")));
+        assertThat(byClients.toLender(month))
+                .isEqualTo(month.principalAndInterest().plus(month.mortgageInsurance()));
     }
 
     @Test

@@ -45,6 +45,7 @@ public final class Options {
                         new PropertyTax.ShareOfPrice(Percent.of("1")),
                         Money.of("1000.08"),
                         Percent.of("0.6"),
+                        HousingTerms.Sender.LENDER,
                         Money.of("50.00"),
                         Money.of("12.50")));
     }

@@ -36,7 +36,24 @@ class AccessTest extends Journey {
         advisor.open("14 Quarry Lane");
         check(page, "loan");
         advisor.press("As a table");
-        check(page, "loan with its table");
+        check(page, "loan with its rates as a table");
+        page.getByRole(com.microsoft.playwright.options.AriaRole.TAB).nth(1).click();
+        check(page, "an option that differs");
+        advisor.total("Each payment").click();
+        assertThat(page.getByTestId("working-result")).isVisible();
+        check(page, "a working");
+        advisor.press("Close");
+        advisor.press("At most…");
+        assertThat(page.getByTestId("lever-PRICE")).isVisible();
+        check(page, "a wish");
+        advisor.press("Close");
+        advisor.view("Lifeline");
+        page.getByTestId("schedule")
+                .getByText("2030", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                .click();
+        advisor.find("13 to 24");
+        check(page, "lifeline");
+        advisor.view("Loan");
         advisor.press("Change");
         check(page, "costs");
         advisor.press("Close");
@@ -45,6 +62,11 @@ class AccessTest extends Journey {
         check(page, "loan with a bad entry");
         page.locator("body").press("?");
         check(page, "keys");
+        page.navigate("/practice");
+        assertThat(advisor.heading("Practice")).isVisible();
+        check(page, "practice");
+        page.navigate("/figures.html");
+        check(page, "figures explained");
     }
 
     private static void check(Page page, String view) {

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 
 /** What an advisor does in a browser, in the words of the screens. */
 final class Advisor {
@@ -47,9 +48,12 @@ final class Advisor {
         return this;
     }
 
-    /** Types over a figure of the sentence and goes on to the next. */
+    /** Types over a figure of the sentence, or empties it, and goes on to the next. */
     Advisor say(String figure, String text) {
         figure(figure).selectText();
+        if (text.isEmpty()) {
+            page.keyboard().press("Delete");
+        }
         page.keyboard().type(text);
         page.keyboard().press("Tab");
         return this;
@@ -61,6 +65,84 @@ final class Advisor {
                         new Page.GetByRoleOptions().setName(button).setExact(true))
                 .click();
         return this;
+    }
+
+    /** Adds a clause from the short menu at the sentence's end. */
+    Advisor and(String clause) {
+        press("and…");
+        return item(clause);
+    }
+
+    /** Picks an entry of the open menu. */
+    Advisor item(String words) {
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(words))
+                .click();
+        return this;
+    }
+
+    /** Picks one of a figure's or a field's words. */
+    Advisor choose(String label, String words) {
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label))
+                .click();
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(words).setExact(true))
+                .click();
+        return this;
+    }
+
+    /** Makes it a loan alone of this amount, rate and term, first paid in March 2027. */
+    Advisor aloneWith(String amount, String ratePercent, String years) {
+        and("it is a loan alone, without a price");
+        return say("Loan amount", amount)
+                .say("Yearly rate", ratePercent)
+                .say("Term", years)
+                .say("First payment", "Mar 2027");
+    }
+
+    Advisor view(String name) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        if (name.equals("Lifeline")) {
+            assertThat(page.getByTestId("schedule")).isVisible();
+        }
+        return this;
+    }
+
+    /** Types into the lifeline's search what is to be found. */
+    Advisor find(String text) {
+        page.getByLabel("Find a payment or a stretch").fill(text);
+        page.keyboard().press("Enter");
+        return this;
+    }
+
+    /** Drags across the lifeline's picture from one payment to another, of so many. */
+    Advisor dragStretch(int first, int last, int of) {
+        BoundingBox picture = page.getByTestId("lifeline-picture").boundingBox();
+        double y = picture.y + picture.height / 2;
+        page.mouse().move(picture.x + (first - 0.5) / of * picture.width, y);
+        page.mouse().down();
+        page.mouse()
+                .move(
+                        picture.x + (last - 0.5) / of * picture.width,
+                        y,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+        return this;
+    }
+
+    /** The sentence as one would read it aloud, its figures with it. */
+    String sentence() {
+        return (String) page.getByTestId("sentence").evaluate("""
+                sentence => {
+                  const words = node => node instanceof HTMLInputElement ? node.value
+                    : node.nodeType === Node.TEXT_NODE ? node.textContent
+                    : node.getAttribute?.('aria-hidden') === 'true' ? ''
+                    : [...node.childNodes].map(words).join('')
+                  return words(sentence)
+                }
+                """);
     }
 
     Locator figure(String label) {

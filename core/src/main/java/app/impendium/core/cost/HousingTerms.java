@@ -10,6 +10,7 @@ import app.impendium.core.money.Percent;
  * @param propertyTax the year's tax
  * @param homeInsuranceAYear premium for one year
  * @param mortgageInsuranceAYear yearly premium in percent of the original loan, at most 10 %; 0 % for none
+ * @param taxAndInsuranceSentBy who sends property tax and home insurance in; the cost is the same either way
  * @param duesAMonth association dues for one month
  * @param otherAMonth any other cost for one month
  */
@@ -17,9 +18,17 @@ public record HousingTerms(
         PropertyTax propertyTax,
         Money homeInsuranceAYear,
         Percent mortgageInsuranceAYear,
+        Sender taxAndInsuranceSentBy,
         Money duesAMonth,
         Money otherAMonth) {
     private static final int MONTHS_A_YEAR = 12;
+
+    /** Who sends a cost of the home in. */
+    public enum Sender {
+        /** The lender, out of what is paid with each payment. */
+        LENDER,
+        CLIENTS
+    }
 
     /**
      * @throws CaseException if an amount is negative or too large
@@ -46,5 +55,13 @@ public record HousingTerms(
                 mortgageInsurance,
                 duesAMonth,
                 otherAMonth);
+    }
+
+    /** The part of a month's cost that goes to the lender: the loan's own, and what the lender sends in. */
+    public Money toLender(HousingCost month) {
+        Money own = month.principalAndInterest().plus(month.mortgageInsurance());
+        return taxAndInsuranceSentBy == Sender.LENDER
+                ? own.plus(month.propertyTax()).plus(month.homeInsurance())
+                : own;
     }
 }

@@ -56,11 +56,11 @@ public final class WishSolver {
             return new WishAnswer.None(lever, "it is met whatever this is.");
         }
         if (!leastMeets && !mostMeets) {
-            return new WishAnswer.None(lever, "even then it comes to " + nearest(lever, least, most) + ".");
+            return new WishAnswer.None(lever, "the nearest comes to " + nearest(lever, least, most) + ".");
         }
         OptionalLong best = lever.best(wish, new Search(lever, least, most));
         if (best.isEmpty()) {
-            return new WishAnswer.None(lever, "even then it comes to " + nearest(lever, least, most) + ".");
+            return new WishAnswer.None(lever, "the nearest comes to " + nearest(lever, least, most) + ".");
         }
         long step = best.getAsLong();
         return new WishAnswer.Found(

@@ -77,7 +77,7 @@ class WishSolverTest {
         Map<Lever, WishAnswer> tiny = answers(new Wish.MonthlyTotal(Money.of("300.00")));
 
         assertThat(soon.get(Lever.RATE))
-                .isEqualTo(new WishAnswer.None(Lever.RATE, "even then it comes to a last payment on 2052-02-01."));
+                .isEqualTo(new WishAnswer.None(Lever.RATE, "the nearest comes to a last payment on 2052-02-01."));
         assertThat(tiny.get(Lever.MONEY_DOWN)).isInstanceOf(WishAnswer.None.class);
         assertThat(tiny.get(Lever.TERM)).isInstanceOf(WishAnswer.None.class);
         assertThat(answers(new Wish.PaidOffBy(LocalDate.of(2099, 1, 1))).get(Lever.PRICE))

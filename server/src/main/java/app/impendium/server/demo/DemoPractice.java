@@ -24,7 +24,15 @@ class DemoPractice implements ApplicationRunner {
     private static final String PASSWORD = "lantern-harbour-42";
 
     /** The last is saved last, and so stands first in the list. */
-    private static final List<String> CASES = List.of("weir-house", "cinder-hill", "sorrel-street", "quarry-lane");
+    private static final List<String> CASES = List.of(
+            "weir-house",
+            "mill-race",
+            "pinfold-yard",
+            "harrow-court",
+            "tollgate-rise",
+            "sorrel-street",
+            "cinder-hill",
+            "quarry-lane");
 
     private final PracticeSetup setup;
     private final CaseStore store;

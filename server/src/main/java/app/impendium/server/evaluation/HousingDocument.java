@@ -1,5 +1,6 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.cost.HousingTerms;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 
@@ -10,6 +11,7 @@ import java.math.BigDecimal;
  * @param propertyTaxPercent a year's tax in percent of the price; absent where it is an amount
  * @param homeInsuranceCents a year's premium
  * @param mortgageInsurancePercent a year's premium in percent of the original loan
+ * @param taxAndInsuranceSentBy who sends property tax and home insurance in; absent for the lender
  * @param duesCents association dues for a month
  * @param otherCents any other cost for a month
  */
@@ -18,5 +20,6 @@ public record HousingDocument(
         @Schema(nullable = true) BigDecimal propertyTaxPercent,
         @Schema(nullable = true) Long homeInsuranceCents,
         @Schema(nullable = true) BigDecimal mortgageInsurancePercent,
+        @Schema(nullable = true) HousingTerms.Sender taxAndInsuranceSentBy,
         @Schema(nullable = true) Long duesCents,
         @Schema(nullable = true) Long otherCents) {}

@@ -139,6 +139,7 @@ final class OptionReader {
                 tax.orElseThrow(),
                 insurance.orElseThrow(),
                 mortgageInsurance.orElseThrow(),
+                given.taxAndInsuranceSentBy() == null ? HousingTerms.Sender.LENDER : given.taxAndInsuranceSentBy(),
                 dues.orElseThrow(),
                 other.orElseThrow());
     }

@@ -16,6 +16,7 @@ import java.util.Optional;
  * The figures of one option; amounts in whole cents, rates in percent with up to twelve decimals.
  *
  * @param loanCents what is borrowed, a financed premium included
+ * @param baseLoanCents what is borrowed before a financed premium is added
  * @param downCents money down as an amount; absent for a loan alone
  * @param downPercent money down in percent of the price; absent for a loan alone
  * @param loanToValuePercent the loan in percent of the value; absent for a loan alone
@@ -26,6 +27,7 @@ import java.util.Optional;
  * @param lastPaymentCents the payment that clears the loan
  * @param housingCost the first month, by parts
  * @param housingPeriods what a month costs, from each change to the next
+ * @param toLenderCents the part of the first month's cost that goes to the lender
  * @param insurance mortgage insurance, where it is due
  * @param buydown a temporary buydown, where one is agreed
  * @param rateEnd the end of the rate's term, where it comes before the loan's
@@ -35,6 +37,7 @@ import java.util.Optional;
  */
 public record OptionView(
         long loanCents,
+        long baseLoanCents,
         @Schema(nullable = true) Long downCents,
         @Schema(nullable = true) BigDecimal downPercent,
         @Schema(nullable = true) BigDecimal loanToValuePercent,
@@ -50,6 +53,7 @@ public record OptionView(
         BigDecimal effectiveRatePercent,
         HousingCostView housingCost,
         List<HousingPeriodView> housingPeriods,
+        long toLenderCents,
         @Schema(nullable = true) InsuranceView insurance,
         @Schema(nullable = true) BuydownView buydown,
         @Schema(nullable = true) RateEndView rateEnd,
@@ -64,6 +68,7 @@ public record OptionView(
         Optional<PurchaseFigures> purchase = figures.purchase();
         return new OptionView(
                 figures.loanAmount().cents(),
+                figures.baseLoan().cents(),
                 purchase.map(PurchaseFigures::moneyDown).map(Money::cents).orElse(null),
                 purchase.map(PurchaseFigures::percentDown)
                         .map(OptionView::digits)
@@ -85,6 +90,7 @@ public record OptionView(
                 figures.housingPeriods().stream()
                         .map(period -> HousingPeriodView.of(period, figures))
                         .toList(),
+                figures.firstMonthToLender().cents(),
                 figures.mortgageInsurance()
                         .map(insurance -> InsuranceView.of(insurance, figures.dates()))
                         .orElse(null),

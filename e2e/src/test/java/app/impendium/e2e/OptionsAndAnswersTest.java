@@ -1,0 +1,184 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Options beside one another, wishes, workings, rates around the loan's own, and other markets. */
+class OptionsAndAnswersTest extends Journey {
+
+    @Test
+    void holdsOptionsAndMarksWhereTheyDiffer() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two ways", "");
+        advisor.press("Another option…");
+        advisor.item("duplicate it");
+        advisor.say("Term", "20");
+        assertThat(tab(advisor, "20 years")).isVisible();
+        assertThat(advisor.figure("Term")).hasAttribute("aria-description", "in the baseline 30 years");
+        assertThat(advisor.figure("Yearly rate")).not().hasAttribute("aria-description", Pattern.compile(".*"));
+        assertThat(advisor.total("Payments")).hasText("240");
+
+        advisor.press("Option…");
+        advisor.item("give it a name");
+        advisor.page().getByLabel("Name of the option").fill("Sooner");
+        advisor.page().keyboard().press("Enter");
+        assertThat(tab(advisor, "Sooner")).isVisible();
+        advisor.press("Option…");
+        advisor.item("make it the baseline");
+        assertThat(advisor.page().getByRole(AriaRole.TAB).first()).hasText("Sooner");
+        tab(advisor, "30 years").click();
+        assertThat(advisor.total("Payments")).hasText("360");
+        advisor.press("Option…");
+        advisor.item("drop it");
+        assertThat(advisor.page().getByRole(AriaRole.TAB)).hasCount(1);
+        assertThat(advisor.total("Payments")).hasText("240");
+        advisor.waitUntilSaved();
+    }
+
+    @Test
+    void returnsAcrossTenMixedChanges() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Ten changes", "");
+        advisor.waitUntilSaved();
+        String month = advisor.month().textContent();
+        String sentence = advisor.sentence();
+        advisor.say("Price", "420k")
+                .say("Money down", "60k")
+                .say("Yearly rate", "5.9")
+                .say("Term", "22");
+        advisor.choose("How often it is paid", "every two weeks");
+        advisor.and("plus an extra once");
+        advisor.say("Extra payment", "7,500");
+        advisor.press("Another option…");
+        advisor.item("duplicate it");
+        advisor.and("interest alone at first");
+        advisor.say("Interest-only time", "2");
+
+        for (int change = 0; change < 10; change++) {
+            advisor.press("Undo");
+        }
+
+        assertThat(advisor.month()).hasText(month);
+        org.assertj.core.api.Assertions.assertThat(advisor.sentence()).isEqualTo(sentence);
+        assertThat(advisor.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")))
+                .isDisabled();
+    }
+
+    @Test
+    void solvesAWishAndTakesIt() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
+        advisor.figure("Yearly rate").fill("for 2,700 a month");
+        advisor.page().keyboard().press("Enter");
+        Page page = advisor.page();
+        assertThat(page.getByTestId("lever-RATE")).containsText("A rate of at most 4.784\u202f%");
+        assertThat(page.getByTestId("lever-TERM")).containsText("No term: the nearest comes to 2,746.31 a month");
+        assertThat(advisor.figure("Yearly rate")).hasValue("6.125\u202f%");
+
+        page.getByTestId("lever-PRICE")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("As a new option"))
+                .click();
+        assertThat(advisor.month()).hasText("$2,700.00");
+        assertThat(advisor.figure("Price")).hasValue("415,545");
+        advisor.press("Undo");
+        assertThat(advisor.month()).hasText("$3,026.07");
+    }
+
+    @Test
+    void explainsAFigureFromTheKeyboard() {
+        Advisor advisor = someone(
+                        new Browser.NewContextOptions().setPermissions(List.of("clipboard-read", "clipboard-write")))
+                .signIn(Advisor.EMAIL)
+                .open("Lot 6, Cinder Hill");
+        Page page = advisor.page();
+        advisor.total("Each payment").focus();
+        page.keyboard().press("w");
+        assertThat(page.getByTestId("working-result")).hasText("1,389.16");
+        assertThat(page.getByText("A half or a quarter of the monthly payment", new Page.GetByTextOptions()))
+                .isVisible();
+        page.keyboard().press("Escape");
+        advisor.total("Effective yearly rate").click();
+        page.getByRole(AriaRole.DIALOG).getByText("Rate per payment, i").waitFor();
+        page.keyboard().press("Escape");
+        advisor.total("Total paid").click();
+        advisor.press("Copy as text");
+        assertThat(page.getByText("Copied")).isVisible();
+        org.assertj.core.api.Assertions.assertThat((String) page.evaluate("navigator.clipboard.readText()"))
+                .startsWith("Total paid: ")
+                .contains("Every payment and extra, added up.");
+        org.assertj.core.api.Assertions.assertThat(
+                        page.locator("a[href^='/figures.html#']").getAttribute("href"))
+                .isEqualTo("/figures.html#schedule");
+        page.navigate("/figures.html#schedule");
+        assertThat(page.locator("#schedule")).isInViewport();
+    }
+
+    @Test
+    void takesARungOfTheLadder() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("On the ladder", "");
+        Page page = advisor.page();
+        page.getByLabel("Step between rates").fill("1/8");
+        page.getByLabel("Rates below").fill("2");
+        advisor.press("As a table");
+        Locator table = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rates as a table"));
+        assertThat(table.getByRole(AriaRole.ROWHEADER)).hasCount(7);
+        assertThat(table.getByRole(AriaRole.ROWHEADER).first()).hasText("6.25\u202f%");
+        advisor.press("As a picture");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("a payment"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^6\\.25")))
+                .click();
+        advisor.item("as a new option");
+
+        assertThat(advisor.figure("Yearly rate")).hasValue("6.25\u202f%");
+        assertThat(tab(advisor, "6.25\u202f%")).isVisible();
+    }
+
+    @Test
+    void speaksEachMarketsWay() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
+        String interest = advisor.total("Total interest").textContent();
+        assertThat(advisor.total("Paid off")).hasText("February 1, 2057");
+        advisor.press("Change");
+        advisor.choose("Market", "United Kingdom");
+        advisor.choose("Currency", "GBP");
+        advisor.press("Close");
+
+        assertThat(advisor.total("Paid off")).hasText("1 February 2057");
+        assertThat(advisor.month()).hasText("£3,026.07");
+        assertThat(advisor.page().getByTestId("sentence")).containsText("deposit, borrowing");
+        assertThat(advisor.total("Cash at completion")).hasText("79,645.00");
+        assertThat(advisor.total("Total interest")).hasText(interest);
+    }
+
+    @Test
+    void startsACaseInAnotherMarketAndChangesThePracticesOwn() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        advisor.press("Begin a case");
+        page.getByLabel("What shall it be called?").fill("Over the border");
+        page.getByLabel("Where?").selectOption("Canada");
+        advisor.press("Begin");
+        assertThat(page.getByTestId("sentence")).containsText("for a term of");
+        assertThat(page.getByText("interest compounds half-yearly")).isVisible();
+
+        advisor.press("Bea Ostrander");
+        advisor.item("Practice");
+        Locator australia = page.getByLabel(Pattern.compile("^Australia"));
+        australia.check();
+        page.reload();
+        assertThat(page.getByLabel(Pattern.compile("^Australia"))).isChecked();
+        page.getByLabel(Pattern.compile("^United States")).check();
+        assertThat(page.getByLabel(Pattern.compile("^United States"))).isChecked();
+    }
+
+    private static Locator tab(Advisor advisor, String name) {
+        return advisor.page()
+                .getByRole(
+                        AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

@@ -1,0 +1,74 @@
+import { useState } from 'react'
+import { useOpenCase } from '../CaseContext'
+import { PAYMENTS_A_YEAR } from '../words'
+import type { Column } from './columns'
+import { columnsOf, usualColumns, type ColumnKey } from './columns'
+import { ColumnsMenu } from './ColumnsMenu'
+import { FindField } from './FindField'
+import { LifelinePicture } from './LifelinePicture'
+import type { Life, Stretch } from './life'
+import { PayExtraHere } from './PayExtraHere'
+import { ProofLine } from './ProofLine'
+import { MarkerReading, StretchReading } from './Reading'
+import { SaveAsText } from './SaveAsText'
+import { ScheduleTable } from './ScheduleTable'
+
+const YEARS_AT_FIRST = 5
+const MONTHS_A_YEAR = 12
+
+/** Picture and schedule in step: the marker and the stretch belong to both. */
+export function Lifeline({ life }: { life: Life }) {
+  const { option, words } = useOpenCase()
+  const perYear = PAYMENTS_A_YEAR[option.frequency]
+  const [wanted, setMarker] = useState(YEARS_AT_FIRST * perYear)
+  const [chosen, setStretch] = useState<Stretch | null>(null)
+  const [keys, setKeys] = useState<ColumnKey[] | null>(null)
+
+  const marker = Math.min(wanted, life.payments)
+  const stretch = chosen && chosen.first <= life.payments ? clipped(chosen, life) : null
+  const hasExtras = life.extra.at(-1) !== 0
+  const shown = keys ?? usualColumns(hasExtras)
+  const all = columnsOf(words)
+  const columns: Column[] = shown.map((key) => all[key])
+  const agreed = Math.max(life.payments, Math.round((option.termMonths * perYear) / MONTHS_A_YEAR))
+
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
+        <MarkerReading life={life} marker={marker} />
+        <PayExtraHere life={life} marker={marker} />
+      </div>
+      <LifelinePicture
+        life={life}
+        agreed={agreed}
+        perYear={perYear}
+        marker={marker}
+        setMarker={setMarker}
+        stretch={stretch}
+        setStretch={setStretch}
+      />
+      <div className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-2">
+        <FindField
+          life={life}
+          goTo={setMarker}
+          span={(span) => {
+            setStretch(span)
+            setMarker(span.first)
+          }}
+        />
+        <StretchReading life={life} stretch={stretch} clear={() => setStretch(null)} />
+        <div className="ml-auto flex flex-wrap gap-x-4">
+          <ColumnsMenu shown={shown} setShown={setKeys} hasValue={life.schedule.valueCents !== null} />
+          <SaveAsText life={life} columns={columns} stretch={stretch} />
+        </div>
+      </div>
+      <ScheduleTable life={life} columns={columns} marker={marker} setMarker={setMarker} stretch={stretch} />
+      <ProofLine life={life} />
+    </>
+  )
+}
+
+const clipped = ({ first, last }: Stretch, life: Life): Stretch => ({
+  first,
+  last: Math.min(last, life.payments),
+})

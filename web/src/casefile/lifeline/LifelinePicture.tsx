@@ -1,0 +1,200 @@
+import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { formatMonth } from '../../format/date'
+import { useOpenCase } from '../CaseContext'
+import { useWidth } from '../../ui/useWidth'
+import { areasOf } from './areas'
+import { Flags } from './Flags'
+import { inOrder, sumsOf, type Life, type Stretch } from './life'
+import { markerWords } from './Reading'
+
+const HEIGHT_PX = 132
+/** As near as this to the marker a press takes hold of it. */
+const GRIP_PX = 9
+/** Less than this is a press, not a drag. */
+const DRAG_PX = 4
+
+type LifelinePictureProps = {
+  life: Life
+  /** How many payments were agreed: the picture's whole width. */
+  agreed: number
+  perYear: number
+  marker: number
+  setMarker: (payment: number) => void
+  stretch: Stretch | null
+  setStretch: (stretch: Stretch | null) => void
+}
+
+/** Interest and principal from first to last payment, with flags, a marker to be moved and a stretch to be dragged. */
+export function LifelinePicture(props: LifelinePictureProps) {
+  const { life, agreed, marker, stretch } = props
+  const { locale } = useOpenCase()
+  const [frame, width] = useWidth()
+  const pointer = usePointer(props, width)
+  const x = (payments: number) => (payments / agreed) * width
+  const unused = agreed - life.payments
+
+  return (
+    <div className="mt-2" ref={frame}>
+      <div
+        className="relative cursor-crosshair touch-pan-y select-none"
+        style={{ height: HEIGHT_PX }}
+        data-testid="lifeline-picture"
+        {...pointer}
+      >
+        <AreaPaths life={life} agreed={agreed} />
+        {unused > 0 && (
+          <div
+            className="border-rule text-soft absolute inset-y-0 right-0 overflow-hidden border border-l-0 border-dashed p-2 text-xs"
+            style={{ left: x(life.payments) }}
+          >
+            {x(unused) > 120 && `${unused} payments not needed`}
+          </div>
+        )}
+        {stretch && (
+          <div
+            className="lifeline-stretch"
+            style={{ left: x(stretch.first - 1), width: x(stretch.last - stretch.first + 1) }}
+          />
+        )}
+        <div
+          className="lifeline-marker"
+          style={{ transform: `translateX(${x(marker - 0.5)}px)` }}
+          role="slider"
+          tabIndex={0}
+          aria-label="Payment"
+          aria-valuemin={1}
+          aria-valuemax={life.payments}
+          aria-valuenow={marker}
+          aria-valuetext={markerWords(life, sumsOf(life, 1, marker), locale)}
+          data-testid="lifeline-marker"
+          onKeyDown={(event) => step(event, props)}
+        />
+      </div>
+      <Flags milestones={life.schedule.milestones} agreed={agreed} width={width} />
+      <Axis life={life} agreed={agreed} perYear={props.perYear} width={width} />
+      {unused > 0 && x(unused) <= 120 && (
+        <p className="text-soft text-right text-xs">
+          {unused} of {agreed} payments not needed
+        </p>
+      )}
+    </div>
+  )
+}
+
+const AreaPaths = memo(function AreaPaths({ life, agreed }: { life: Life; agreed: number }) {
+  const areas = useMemo(() => areasOf(life.schedule, agreed, 1000, HEIGHT_PX), [life, agreed])
+  return (
+    <svg
+      viewBox={`0 0 1000 ${HEIGHT_PX}`}
+      preserveAspectRatio="none"
+      className="absolute inset-0 size-full"
+      aria-hidden
+    >
+      <path d={areas.interest} fill="var(--color-interest)" />
+      <path d={areas.principal} fill="var(--color-principal)" />
+    </svg>
+  )
+})
+
+/** Arrows go from payment to payment, pages from year to year; with Shift a stretch is drawn along. */
+function step(
+  event: KeyboardEvent,
+  { life, perYear, marker, setMarker, stretch, setStretch }: LifelinePictureProps,
+) {
+  const moves: Record<string, number> = {
+    ArrowLeft: -1,
+    ArrowDown: -1,
+    ArrowRight: 1,
+    ArrowUp: 1,
+    PageDown: -perYear,
+    PageUp: perYear,
+    Home: -life.payments,
+    End: life.payments,
+  }
+  if (event.key === 'Escape' && stretch) {
+    event.stopPropagation()
+    setStretch(null)
+  }
+  const move = moves[event.key]
+  if (move === undefined || event.ctrlKey || event.metaKey) return
+  event.preventDefault()
+  const next = Math.min(life.payments, Math.max(1, marker + move))
+  if (event.shiftKey) setStretch(inOrder(anchorOf(stretch, marker), next))
+  setMarker(next)
+}
+
+/** The end of a stretch that stays while the other moves with the marker. */
+function anchorOf(stretch: Stretch | null, marker: number): number {
+  if (!stretch) return marker
+  return marker === stretch.first ? stretch.last : stretch.first
+}
+
+/** Pressing moves the marker there; dragging it takes it along; dragging elsewhere draws a stretch. */
+function usePointer({ life, agreed, marker, setMarker, setStretch }: LifelinePictureProps, width: number) {
+  const grip = useRef<{ kind: 'marker' | 'stretch'; fromX: number; moved: boolean } | null>(null)
+  const paymentAtX = (x: number) => Math.min(life.payments, Math.max(1, Math.ceil((x / width) * agreed)))
+  const xOf = (event: PointerEvent<HTMLElement>) =>
+    event.clientX - event.currentTarget.getBoundingClientRect().left
+  return {
+    onPointerDown: (event: PointerEvent<HTMLElement>) => {
+      if (event.button !== 0) return
+      const x = xOf(event)
+      const markerX = ((marker - 0.5) / agreed) * width
+      event.currentTarget.setPointerCapture(event.pointerId)
+      grip.current = { kind: Math.abs(x - markerX) <= GRIP_PX ? 'marker' : 'stretch', fromX: x, moved: false }
+    },
+    onPointerMove: (event: PointerEvent<HTMLElement>) => {
+      const held = grip.current
+      if (!held) return
+      const x = xOf(event)
+      held.moved ||= Math.abs(x - held.fromX) >= DRAG_PX
+      if (!held.moved) return
+      if (held.kind === 'marker') setMarker(paymentAtX(x))
+      else setStretch(inOrder(paymentAtX(held.fromX), paymentAtX(x)))
+    },
+    onPointerUp: (event: PointerEvent<HTMLElement>) => {
+      if (grip.current && !grip.current.moved) {
+        setMarker(paymentAtX(xOf(event)))
+        setStretch(null)
+      }
+      grip.current = null
+    },
+    onPointerCancel: () => {
+      grip.current = null
+    },
+  }
+}
+
+const LABELS_EVERY_PX = 110
+
+type AxisProps = { life: Life; agreed: number; perYear: number; width: number }
+
+/** Years under the picture, as many as have room. */
+function Axis({ life, agreed, perYear, width }: AxisProps) {
+  const { locale } = useOpenCase()
+  const years = agreed / perYear
+  const steps = [1, 2, 5, 10, 20]
+  const every = steps.find((each) => (each / years) * width >= LABELS_EVERY_PX) ?? 50
+  const firstYear = Number(life.schedule.dates[0]?.slice(0, 4))
+  const ticks = Array.from({ length: Math.floor(years / every) + 1 }, (_, index) => index * every)
+  return (
+    <div className="text-soft relative mt-1 h-4 text-xs tracking-wider" aria-hidden>
+      {ticks.map((tick) => {
+        const share = tick / years
+        return (
+          <span
+            key={tick}
+            className="absolute"
+            style={{
+              left: `${share * 100}%`,
+              transform: `translateX(${share > 0.97 ? -100 : share < 0.03 ? 0 : -50}%)`,
+            }}
+            title={tick === 0 ? formatMonth(life.schedule.dates[0] ?? '', locale) : undefined}
+          >
+            {firstYear + tick}
+          </span>
+        )
+      })}
+    </div>
+  )
+}

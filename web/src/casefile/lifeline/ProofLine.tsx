@@ -1,0 +1,31 @@
+import { formatAmount } from '../../format/amount'
+import type { Life } from './life'
+
+/** What shows that the schedule is right: it ends at nothing, it repays what was borrowed, the formula agrees. */
+export function ProofLine({ life }: { life: Life }) {
+  const { proof } = life.schedule
+  const reconciles = proof.principalCents === proof.borrowedCents
+  return (
+    <p className="text-soft mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[0.8125rem]" data-testid="proof">
+      <span>
+        <Sign holds={proof.closingBalanceCents === 0} /> ends at exactly{' '}
+        {formatAmount(proof.closingBalanceCents)}
+      </span>
+      <span>
+        <Sign holds={reconciles} /> principal {formatAmount(proof.principalCents)} {reconciles ? '=' : '≠'}{' '}
+        borrowed {formatAmount(proof.borrowedCents)}
+      </span>
+      {proof.formulaBalance !== null && proof.scheduleBalanceCents !== null && (
+        <span>
+          before the last payment {formatAmount(proof.scheduleBalanceCents)} by schedule,{' '}
+          {proof.formulaBalance.toLocaleString('en-US', { minimumFractionDigits: 4 })} by formula: each line
+          is rounded to the cent
+        </span>
+      )}
+    </p>
+  )
+}
+
+function Sign({ holds }: { holds: boolean }) {
+  return <span className={holds ? 'text-met font-bold' : 'text-over font-bold'}>{holds ? '✓' : '✗'}</span>
+}

@@ -1,0 +1,118 @@
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { useOpenCase } from '../CaseContext'
+import type { Column } from './columns'
+import { yearsOf, type Life, type Stretch } from './life'
+import { rowOf, rowsOf } from './rows'
+import { ScheduleRow } from './ScheduleRow'
+
+const ROW_PX = 27
+const ROWS_AHEAD = 12
+const COLUMN_REM = 7.2
+
+type ScheduleTableProps = {
+  life: Life
+  columns: readonly Column[]
+  marker: number
+  setMarker: (payment: number) => void
+  stretch: Stretch | null
+}
+
+/** The schedule by years, each opened to its payments. Only the rows in sight are built. */
+export function ScheduleTable({ life, columns, marker, setMarker, stretch }: ScheduleTableProps) {
+  const { locale } = useOpenCase()
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set())
+  const rows = useMemo(() => rowsOf(life, open), [life, open])
+  const scroller = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- the rows are built from what it hands out each time
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: ROWS_AHEAD,
+    scrollPaddingStart: ROW_PX,
+  })
+  useFollow(marker, () => virtual.scrollToIndex(Math.max(0, rowOf(rows, marker)), { align: 'auto' }))
+
+  const toggle = (year: string) =>
+    setOpen((years) =>
+      years.has(year) ? new Set([...years].filter((each) => each !== year)) : new Set([...years, year]),
+    )
+  const allOpen = open.size > 0
+  const grid = {
+    gridTemplateColumns: `minmax(min(9rem,27vw),1fr) minmax(min(8rem,24vw),1fr) repeat(${columns.length}, minmax(${COLUMN_REM}rem,1fr))`,
+    minWidth: `calc(min(17rem, 51vw) + ${columns.length * COLUMN_REM}rem)`,
+  }
+
+  return (
+    <div
+      ref={scroller}
+      role="table"
+      aria-label="Schedule"
+      aria-rowcount={rows.length + 1}
+      tabIndex={0}
+      className="schedule"
+      data-testid="schedule"
+    >
+      <div role="rowgroup" className="schedule-head" style={{ minWidth: grid.minWidth }}>
+        <div role="row" aria-rowindex={1} className="schedule-row" style={grid}>
+          <span role="columnheader">
+            <button
+              type="button"
+              className="hover:text-ink"
+              onClick={() => setOpen(allOpen ? new Set() : new Set(yearsOf(life).map(({ year }) => year)))}
+            >
+              {allOpen ? 'Year, date ▾' : 'Year ▸'}
+              <span className="sr-only">{allOpen ? 'close all years' : 'open all years'}</span>
+            </button>
+          </span>
+          <span role="columnheader">Payments</span>
+          {columns.map((column) => (
+            <span key={column.key} role="columnheader" className="text-right">
+              {column.name}
+            </span>
+          ))}
+        </div>
+      </div>
+      <div
+        role="rowgroup"
+        className="relative"
+        style={{ height: virtual.getTotalSize(), minWidth: grid.minWidth }}
+      >
+        {virtual.getVirtualItems().map((item) => {
+          const row = rows[item.index]
+          return (
+            row && (
+              <ScheduleRow
+                key={item.key}
+                row={row}
+                index={item.index}
+                life={life}
+                columns={columns}
+                locale={locale}
+                marker={marker}
+                stretch={stretch}
+                style={{ ...grid, height: ROW_PX, transform: `translateY(${item.start}px)` }}
+                toggle={toggle}
+                setMarker={setMarker}
+              />
+            )
+          )
+        })}
+      </div>
+    </div>
+  )
+}
+
+/** Brings the marker's row into sight when the marker moves, not when the schedule is scrolled. */
+function useFollow(marker: number, follow: () => void) {
+  const latest = useRef(follow)
+  useEffect(() => {
+    latest.current = follow
+  })
+  const isFirst = useRef(true)
+  useEffect(() => {
+    if (isFirst.current) isFirst.current = false
+    else latest.current()
+  }, [marker])
+}

@@ -1,0 +1,59 @@
+import type { Milestone } from '../../api/client'
+import type { MarketWords } from '../../format/market'
+
+const KIND_WORDS: Record<Milestone['kind'], string> = {
+  REDUCED_PAYMENTS_END: 'full payments begin',
+  INTEREST_ONLY_ENDS: 'principal begins',
+  RATE_CHANGES: 'rate changes',
+  RATE_TERM_ENDS: 'rate’s term ends',
+  LUMP_PAID: 'extra paid',
+  EXTRAS_BEGIN: 'extras begin',
+  INSURANCE_ON_REQUEST: 'insurance may end',
+  INSURANCE_ENDS: 'insurance ends',
+  MORE_PRINCIPAL_THAN_INTEREST: 'more principal than interest',
+  HALF_REPAID: 'half repaid',
+  PAYMENT_STEPS_UP: 'payment steps up',
+  PAYMENT_STEPS_DOWN: 'payment steps down',
+  PAID_OFF: 'paid off',
+}
+
+export const milestoneWords = (kind: Milestone['kind'], words: MarketWords) =>
+  kind === 'INSURANCE_ENDS' ? `${words.mortgageInsurance.toLowerCase()} ends` : KIND_WORDS[kind]
+
+/** A flag with its place: where it stands, its words, and in which row they are; no row where none is free. */
+export type Flag = { payment: number; words: string; x: number; row: number | null; toLeft: boolean }
+
+const CHARACTER_PX = 6.3
+const GAP_PX = 14
+const ROWS = 3
+
+/** Lays the milestones' words out under a picture so that none covers another. */
+export function flagsOf(
+  milestones: readonly Milestone[],
+  agreed: number,
+  widthPx: number,
+  say: (milestone: Milestone) => string,
+): Flag[] {
+  const taken: [number, number][][] = Array.from({ length: ROWS }, () => [])
+  // From the right: words stand to the right of their mark, so that no later mark runs down through them.
+  const fromTheRight = grouped(milestones).reverse()
+  return fromTheRight.map(([payment, group]) => {
+    const words = group.map(say).join(', ')
+    const x = ((payment - 0.5) / agreed) * widthPx
+    const width = words.length * CHARACTER_PX + GAP_PX
+    const toLeft = x + width > widthPx
+    const span: [number, number] = toLeft ? [x - width, x] : [x, x + width]
+    const row = taken.findIndex((others) => others.every(([from, to]) => span[1] <= from || span[0] >= to))
+    if (span[0] < -GAP_PX || row < 0) return { payment, words, x, row: null, toLeft }
+    taken[row]?.push(span)
+    return { payment, words, x, row, toLeft }
+  })
+}
+
+function grouped(milestones: readonly Milestone[]): [number, Milestone[]][] {
+  const groups = new Map<number, Milestone[]>()
+  for (const milestone of milestones) {
+    groups.set(milestone.payment, [...(groups.get(milestone.payment) ?? []), milestone])
+  }
+  return [...groups]
+}

@@ -1,0 +1,68 @@
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, dataOf } from '../api/client'
+import { TopBar } from '../app/TopBar'
+import { useSession } from '../app/session'
+import { MARKETS, type Market } from '../format/market'
+import { MARKET_NOTES } from './marketNotes'
+
+const practiceQuery = queryOptions({
+  queryKey: ['practice'],
+  queryFn: async ({ signal }) => dataOf(await api.GET('/api/practice', { signal })),
+})
+
+/** What the practice has chosen once for all its new cases. */
+export function PracticePage() {
+  const { practice } = useSession()
+  const chosen = useQuery(practiceQuery)
+  const queries = useQueryClient()
+  const choosing = useMutation({
+    mutationFn: async (market: Market) => dataOf(await api.PUT('/api/practice', { body: { market } })),
+    onSuccess: (saved) => queries.setQueryData(practiceQuery.queryKey, saved),
+  })
+  const error = choosing.error ?? chosen.error
+  return (
+    <>
+      <title>Practice · Impendium</title>
+      <TopBar actions={NO_ACTIONS}>
+        <span className="text-soft truncate">{practice}</span>
+      </TopBar>
+      <main className="wide:pl-55 wide:pr-9 mid:px-8 max-w-5xl px-4 py-8">
+        <h1 className="font-figures text-3xl font-medium">Practice</h1>
+        <fieldset className="mt-6">
+          <legend className="heading">Where its new cases start from</legend>
+          <p className="text-soft mt-1">
+            Conventions, currency, words and usual terms. Each case can still choose its own, and cases there
+            are stay as they are.
+          </p>
+          {error && (
+            <p role="alert" className="field-problem">
+              {error.message}
+            </p>
+          )}
+          <div className="border-rule mt-3 border-t">
+            {Object.entries(MARKETS).map(([market, words]) => (
+              <label
+                key={market}
+                className="border-rule flex cursor-pointer items-baseline gap-3 border-b py-3"
+              >
+                <input
+                  type="radio"
+                  name="market"
+                  className="accent-act"
+                  checked={chosen.data?.market === market}
+                  onChange={() => choosing.mutate(market as Market)}
+                />
+                <span>
+                  <span className="text-base font-semibold">{words.name}</span>
+                  <span className="text-soft block">{MARKET_NOTES[market as Market]}</span>
+                </span>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      </main>
+    </>
+  )
+}
+
+const NO_ACTIONS: [] = []

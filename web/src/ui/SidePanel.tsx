@@ -1,0 +1,25 @@
+import { Dialog } from 'radix-ui'
+import type { ReactNode } from 'react'
+
+type SidePanelProps = { title: string; close: () => void; children: ReactNode }
+
+/** A sheet at the side. What lies behind stays at work: only its own button and Escape close it. */
+export function SidePanel({ title, close, children }: SidePanelProps) {
+  return (
+    <Dialog.Root open modal={false} onOpenChange={(open) => !open && close()}>
+      <Dialog.Portal>
+        <Dialog.Content
+          className="drawer"
+          aria-describedby={undefined}
+          onInteractOutside={(event) => event.preventDefault()}
+        >
+          <div className="flex items-baseline justify-between gap-4">
+            <Dialog.Title className="font-figures text-xl font-medium">{title}</Dialog.Title>
+            <Dialog.Close className="button-quiet">Close</Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

@@ -1,0 +1,25 @@
+import type { ReactNode } from 'react'
+import { useWorkingPanel } from './workingPanel'
+import { FIGURE_WORDS, type FigureName } from './words'
+
+type ExplainedProps = { figure: FigureName; children: ReactNode; className?: string; testId?: string }
+
+/** A computed figure that opens its working by click, Enter or w. */
+export function Explained({ figure, children, className = '', testId }: ExplainedProps) {
+  const open = useWorkingPanel((panel) => panel.open)
+  return (
+    <button
+      type="button"
+      className={`explained ${className}`}
+      data-testid={testId}
+      aria-haspopup="dialog"
+      aria-description={`opens how ${FIGURE_WORDS[figure].toLowerCase()} came about`}
+      onClick={() => open(figure)}
+      onKeyDown={(event) => {
+        if (event.key === 'w' && !event.ctrlKey && !event.metaKey && !event.altKey) open(figure)
+      }}
+    >
+      {children}
+    </button>
+  )
+}

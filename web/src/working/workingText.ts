@@ -1,0 +1,24 @@
+import type { WorkingView } from '../api/client'
+import { formatQuantity } from './quantity'
+import { FIGURE_WORDS, NAME_WORDS, ROUNDING_NOTES, RULE_WORDS } from './words'
+
+/** A working as plain text, to be pasted into a letter. */
+export function workingText(working: WorkingView, locale: string): string {
+  const lines = [
+    `${FIGURE_WORDS[working.figure]}: ${formatQuantity(working.result, locale)}`,
+    '',
+    RULE_WORDS[working.rule],
+    working.formula,
+    '',
+    ...[...working.inputs, ...working.steps].map(
+      (quantity) => `${NAME_WORDS[quantity.name]}: ${formatQuantity(quantity, locale)}`,
+    ),
+    '',
+    ROUNDING_NOTES[working.rounding],
+  ]
+  if (working.source) lines.push(`Source: ${working.source}`)
+  if (working.usedIn.length > 0) {
+    lines.push(`Goes into: ${working.usedIn.map((figure) => FIGURE_WORDS[figure]).join(', ')}`)
+  }
+  return lines.join('\n')
+}
