@@ -28,6 +28,7 @@ async function page(): Promise<string> {
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
+<link rel="icon" type="image/svg+xml" href="/assets/icon.svg">
 <title>How the figures come about · Impendium</title>
 <style>
   :root { color-scheme: light dark }

@@ -1,9 +1,19 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import type { Wish } from '../entry/wish'
+import { evaluate } from './cases'
 import { api, dataOf, type CaseDocument } from './client'
 
 /** Answers follow from the document alone, so one that was given stays right. */
 const FOR_GOOD = { staleTime: Infinity, gcTime: 60_000 } as const
+
+/** The figures of a document. */
+export const figuresQuery = (document: CaseDocument) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['figures', document],
+    queryFn: ({ signal }) => evaluate(document, signal),
+    retry: false,
+  })
 
 /** Every payment of an option. */
 export const scheduleQuery = (document: CaseDocument, option: number) =>
@@ -17,14 +27,20 @@ export const scheduleQuery = (document: CaseDocument, option: number) =>
     placeholderData: keepPreviousData,
   })
 
-/** How each figure of an option came about. */
-export const workingsQuery = (document: CaseDocument, option: number) =>
+/** How each figure of an option came about, or of one of its payments. */
+export const workingsQuery = (document: CaseDocument, option: number, line: number | null) =>
   queryOptions({
     ...FOR_GOOD,
-    queryKey: ['workings', option, document],
+    queryKey: ['workings', option, line, document],
     queryFn: async ({ signal }) =>
       dataOf(
-        await api.POST('/api/workings/{option}', { params: { path: { option } }, body: document, signal }),
+        line === null
+          ? await api.POST('/api/workings/{option}', { params: { path: { option } }, body: document, signal })
+          : await api.POST('/api/workings/{option}/lines/{line}', {
+              params: { path: { option, line } },
+              body: document,
+              signal,
+            }),
       ),
     placeholderData: keepPreviousData,
   })

@@ -74,7 +74,9 @@ describe('the store of an open case', () => {
     expect(rateOf(store)).toBe(5.5)
     expect(store.store.getState().document.options[1]).toMatchObject({ ratePercent: 5, termMonths: 180 })
 
+    store.select(0)
     store.undo()
+    expect(selectedOf(store.store.getState())).toBe(1)
     store.undo()
     expect(store.store.getState().document).toBe(first)
     expect(selectedOf(store.store.getState())).toBe(0)

@@ -30,7 +30,8 @@ const UNDO_STEPS = 200
 export function createCaseStore(start: CaseState) {
   const store = createStore<CaseState>()(
     temporal(() => start, {
-      partialize: ({ document }) => ({ document }),
+      // Going back shows the option in which something changes; choosing one is no step of its own.
+      partialize: ({ document, selected }) => ({ document, selected }),
       equality: (past, current) => past.document === current.document,
       limit: UNDO_STEPS,
     }),

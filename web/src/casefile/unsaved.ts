@@ -13,5 +13,5 @@ export function keepUnsaved(id: string, unsaved: Unsaved | null) {
 
 export function readUnsaved(id: string): Unsaved | null {
   const kept = sessionStorage.getItem(keyOf(id))
-  return kept === null ? null : (JSON.parse(kept) as Unsaved)
+  return kept === null ? null : { ...(JSON.parse(kept) as Unsaved), selected: 0 }
 }

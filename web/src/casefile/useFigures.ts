@@ -1,6 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useStore } from 'zustand'
-import { evaluate } from '../api/cases'
+import { figuresQuery } from '../api/answers'
 import { Refusal, type CaseDocument, type EvaluationView, type FieldProblem } from '../api/client'
 import { hasUnreadableEntry, type CaseStore } from './caseStore'
 
@@ -25,6 +26,7 @@ const RETRY_AFTER_MS = 2000
 
 /** Asks the server for the figures of each new document; an older question still open is dropped. */
 export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
+  const queries = useQueryClient()
   const document = useStore(store.store, (state) => state.document)
   const hasUnreadable = useStore(store.store, hasUnreadableEntry)
   const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
@@ -39,13 +41,14 @@ export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
   const [attempt, setAttempt] = useState(0)
 
   useEffect(() => {
-    const request = new AbortController()
+    let isDropped = false
     let retry: ReturnType<typeof setTimeout> | undefined
-    evaluate(document, request.signal).then(
+    const query = figuresQuery(document)
+    queries.query(query).then(
       (evaluation) =>
         setAnswer({ status: 'current', document, answered: document, evaluation, problems: [] }),
       (error: unknown) => {
-        if (request.signal.aborted) return
+        if (isDropped) return
         const problems = error instanceof Refusal ? error.problem.fields : undefined
         const status = problems ? 'refused' : 'unreachable'
         setAnswer((last) => ({ ...last, status, document, problems: problems ?? [] }))
@@ -53,10 +56,11 @@ export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
       },
     )
     return () => {
-      request.abort()
+      isDropped = true
+      void queries.cancelQueries({ queryKey: query.queryKey, exact: true })
       clearTimeout(retry)
     }
-  }, [document, attempt])
+  }, [queries, document, attempt])
 
   // Half-typed figures have answers too (the 3 of 31 %), but nobody meant them.
   const isAnswered = answer.status === 'current' && answer.document === document

@@ -30,7 +30,6 @@ export type MarketWords = {
   dues: string
   closing: string
   rateTerm: string
-  term: string
   frontRatio: string
   backRatio: string
 }
@@ -45,7 +44,6 @@ const US: MarketWords = {
   dues: 'Association dues',
   closing: 'Closing',
   rateTerm: 'rate fixed for',
-  term: 'Term',
   frontRatio: 'front-end ratio',
   backRatio: 'back-end ratio',
 }
@@ -59,7 +57,6 @@ export const MARKETS: Record<Market, MarketWords> = {
     mortgageInsurance: 'Default insurance',
     dues: 'Condo fees',
     rateTerm: 'for a term of',
-    term: 'Amortization',
     frontRatio: 'gross debt service',
     backRatio: 'total debt service',
   },

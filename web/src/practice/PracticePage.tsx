@@ -19,6 +19,8 @@ export function PracticePage() {
     mutationFn: async (market: Market) => dataOf(await api.PUT('/api/practice', { body: { market } })),
     onSuccess: (saved) => queries.setQueryData(practiceQuery.queryKey, saved),
   })
+  // The choice shows at once; where it is refused, the one that stands comes back.
+  const market = choosing.isPending ? choosing.variables : chosen.data?.market
   const error = choosing.error ?? chosen.error
   return (
     <>
@@ -40,21 +42,23 @@ export function PracticePage() {
             </p>
           )}
           <div className="border-rule mt-3 border-t">
-            {Object.entries(MARKETS).map(([market, words]) => (
+            {Object.entries(MARKETS).map(([each, words]) => (
               <label
-                key={market}
+                key={each}
                 className="border-rule flex cursor-pointer items-baseline gap-3 border-b py-3"
               >
                 <input
                   type="radio"
                   name="market"
                   className="accent-act"
-                  checked={chosen.data?.market === market}
-                  onChange={() => choosing.mutate(market as Market)}
+                  checked={market === each}
+                  onChange={() => choosing.mutate(each as Market)}
                 />
                 <span>
                   <span className="text-base font-semibold">{words.name}</span>
-                  <span className="text-soft block">{MARKET_NOTES[market as Market]}</span>
+                  <span className="text-soft block">
+                    {MARKET_NOTES[each as Market]} Ratios are called {words.frontRatio} and {words.backRatio}.
+                  </span>
                 </span>
               </label>
             ))}

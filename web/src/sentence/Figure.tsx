@@ -29,6 +29,8 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
       dropText()
       nudge(direction * (event.shiftKey ? STEPS_WITH_SHIFT : 1))
     } else if (event.key === 'Enter') {
+      // What opens takes the focus: the same key press must not go on to it.
+      event.preventDefault()
       if (ask?.(shown)) takeBack()
       else finish()
       event.currentTarget.select()

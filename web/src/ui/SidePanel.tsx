@@ -11,6 +11,13 @@ export function SidePanel({ title, close, children }: SidePanelProps) {
         <Dialog.Content
           className="drawer"
           aria-describedby={undefined}
+          onOpenAutoFocus={(event) => {
+            const field =
+              event.currentTarget instanceof HTMLElement && event.currentTarget.querySelector('input')
+            if (!field) return
+            event.preventDefault()
+            field.focus()
+          }}
           onInteractOutside={(event) => event.preventDefault()}
         >
           <div className="flex items-baseline justify-between gap-4">

@@ -2,10 +2,11 @@ import { useQuery } from '@tanstack/react-query'
 import type { QuantityView, WorkingView } from '../api/client'
 import { workingsQuery } from '../api/answers'
 import { useOpenCase } from '../casefile/CaseContext'
+import { useWishPanel } from '../casefile/wish/wishPanel'
 import { CopyButton } from '../ui/CopyButton'
 import { SidePanel } from '../ui/SidePanel'
 import { formatQuantity } from './quantity'
-import { CHAPTERS, FIGURE_WORDS, NAME_WORDS, ROUNDING_NOTES, RULE_WORDS } from './words'
+import { CHAPTERS, FIGURE_WORDS, NAME_WORDS, ROUNDING_NOTES, RULE_WORDS, type FigureName } from './words'
 import { useWorkingPanel } from './workingPanel'
 import { workingText } from './workingText'
 
@@ -22,8 +23,8 @@ export function WorkingPanel() {
 
 function Opened() {
   const { answered, selected, locale } = useOpenCase()
-  const { figure } = useWorkingPanel()
-  const workings = useQuery(workingsQuery(answered, selected))
+  const { figure, line } = useWorkingPanel()
+  const workings = useQuery(workingsQuery(answered, selected, isOfLine(figure) ? line : null))
   const working = workings.data?.find((each) => each.figure === figure)
   if (!working) {
     return (
@@ -44,6 +45,7 @@ function Opened() {
       <p className="mt-4">{ROUNDING_NOTES[working.rounding]}</p>
       {working.source && <p className="text-soft mt-2">Source: {working.source}</p>}
       <GoesInto working={working} />
+      <WishFor working={working} />
       <div className="mt-5 flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <CopyButton label="Copy as text" text={() => workingText(working, locale)} />
         <a
@@ -56,6 +58,40 @@ function Opened() {
         </a>
       </div>
     </>
+  )
+}
+
+/** Whether a figure is one of the schedule's lines. */
+const isOfLine = (figure: FigureName | null) => figure?.startsWith('LINE_') ?? false
+
+/** What a figure that clients set limits to is wished to stay within. */
+const WISHES: Partial<Record<FigureName, (written: string) => string>> = {
+  HOUSING_COST: (result) => `at most ${result} a month`,
+  PAYOFF_DATE: (day) => `paid off by ${day}`,
+  TOTAL_INTEREST: (result) => `at most ${result} interest`,
+}
+
+/** Leads from a figure to what would bring another one about. */
+function WishFor({ working }: { working: WorkingView }) {
+  const { locale } = useOpenCase()
+  const openWish = useWishPanel((panel) => panel.open)
+  const close = useWorkingPanel((panel) => panel.close)
+  const wish = WISHES[working.figure]
+  if (!wish) return null
+  const text = formatQuantity(working.result, locale)
+  return (
+    <p className="mt-2">
+      <button
+        type="button"
+        className="text-act font-semibold hover:underline"
+        onClick={() => {
+          close()
+          openWish(wish(text))
+        }}
+      >
+        Wish for another
+      </button>
+    </p>
   )
 }
 
@@ -78,7 +114,7 @@ function Numbers({ heading, quantities }: { heading: string; quantities: readonl
 }
 
 function GoesInto({ working }: { working: WorkingView }) {
-  const open = useWorkingPanel((panel) => panel.open)
+  const { open, line } = useWorkingPanel()
   if (working.usedIn.length === 0) return null
   return (
     <p className="mt-2">
@@ -86,7 +122,11 @@ function GoesInto({ working }: { working: WorkingView }) {
       {working.usedIn.map((figure, index) => (
         <span key={figure}>
           {index > 0 && ', '}
-          <button type="button" className="text-act font-medium hover:underline" onClick={() => open(figure)}>
+          <button
+            type="button"
+            className="text-act font-medium hover:underline"
+            onClick={() => open(figure, line)}
+          >
             {FIGURE_WORDS[figure].toLowerCase()}
           </button>
         </span>

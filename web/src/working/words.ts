@@ -29,6 +29,9 @@ export const FIGURE_WORDS: Record<FigureName, string> = {
   FIVE_YEARS_PAID: 'Paid in five years',
   FIVE_YEARS_PRINCIPAL: 'Principal paid off in five years',
   TOTAL_INTEREST_PERCENTAGE: 'Total interest percentage',
+  LINE_INTEREST: 'Interest of the payment',
+  LINE_PRINCIPAL: 'Principal of the payment',
+  LINE_BALANCE: 'Owed after the payment',
 }
 
 /** The rule in words, as an advisor would say it to a client. */
@@ -74,6 +77,10 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   FIVE_YEARS_PAID:
     'All that is paid in sixty months: principal, interest, mortgage insurance and loan costs.',
   FIVE_YEARS_PRINCIPAL: 'The principal among the payments of sixty months.',
+  INTEREST_OF_LINE: 'What is owed before the payment, times the rate per payment.',
+  PRINCIPAL_OF_LINE: 'What the payment leaves once its interest is paid.',
+  BALANCE_AFTER_LINE:
+    'What was owed before, less the principal and any extra. By formula it differs by some cents, since a schedule rounds each line.',
   TOTAL_INTEREST_PERCENTAGE: 'All interest, with prepaid interest, in percent of the loan.',
 }
 
@@ -112,6 +119,10 @@ export const NAME_WORDS: Record<QuantityView['name'], string> = {
   PAYMENT_DATE: 'Due on',
   BALANCE_BEFORE: 'Owed before it',
   INTEREST_OF_LINE: 'Its interest',
+  EXACT_INTEREST: 'Before rounding',
+  PRINCIPAL_OF_LINE: 'Its principal',
+  EXTRA_OF_LINE: 'Its extra',
+  BALANCE_BY_FORMULA: 'By formula',
   LAST_PAYMENT: 'Last payment',
   PAYOFF_DATE: 'Paid off',
   TOTAL_INTEREST: 'Total interest',
@@ -190,4 +201,7 @@ export const CHAPTERS: Record<FigureName, string> = {
   FIVE_YEARS_PAID: 'annual-percentage-rate-and-five-year-figures',
   FIVE_YEARS_PRINCIPAL: 'annual-percentage-rate-and-five-year-figures',
   TOTAL_INTEREST_PERCENTAGE: 'annual-percentage-rate-and-five-year-figures',
+  LINE_INTEREST: 'schedule',
+  LINE_PRINCIPAL: 'schedule',
+  LINE_BALANCE: 'schedule',
 }

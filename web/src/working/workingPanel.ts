@@ -1,13 +1,17 @@
 import { create } from 'zustand'
 import type { FigureName } from './words'
 
-/** Which figure's working stands open. */
-export const useWorkingPanel = create<{
+/** Which figure's working stands open, and of which payment where it is one of the schedule's lines. */
+type WorkingPanel = {
   figure: FigureName | null
-  open: (figure: FigureName) => void
+  line: number | null
+  open: (figure: FigureName, line?: number | null) => void
   close: () => void
-}>((set) => ({
+}
+
+export const useWorkingPanel = create<WorkingPanel>((set) => ({
   figure: null,
-  open: (figure) => set({ figure }),
-  close: () => set({ figure: null }),
+  line: null,
+  open: (figure, line = null) => set({ figure, line }),
+  close: () => set({ figure: null, line: null }),
 }))

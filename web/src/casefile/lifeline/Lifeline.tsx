@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import { useOpenCase } from '../CaseContext'
 import { PAYMENTS_A_YEAR } from '../words'
-import type { Column } from './columns'
-import { columnsOf, usualColumns, type ColumnKey } from './columns'
+import { columnsOf, usualColumns, type Column, type ColumnKey } from './columns'
 import { ColumnsMenu } from './ColumnsMenu'
 import { FindField } from './FindField'
 import { LifelinePicture } from './LifelinePicture'
@@ -18,8 +17,10 @@ const MONTHS_A_YEAR = 12
 
 /** Picture and schedule in step: the marker and the stretch belong to both. */
 export function Lifeline({ life }: { life: Life }) {
-  const { option, words } = useOpenCase()
-  const perYear = PAYMENTS_A_YEAR[option.frequency]
+  const { answered, selected, option, words } = useOpenCase()
+  // What is being typed may have no schedule: the picture is of the option that has this one.
+  const { frequency, termMonths } = answered.options[selected] ?? option
+  const perYear = PAYMENTS_A_YEAR[frequency]
   const [wanted, setMarker] = useState(YEARS_AT_FIRST * perYear)
   const [chosen, setStretch] = useState<Stretch | null>(null)
   const [keys, setKeys] = useState<ColumnKey[] | null>(null)
@@ -30,7 +31,7 @@ export function Lifeline({ life }: { life: Life }) {
   const shown = keys ?? usualColumns(hasExtras)
   const all = columnsOf(words)
   const columns: Column[] = shown.map((key) => all[key])
-  const agreed = Math.max(life.payments, Math.round((option.termMonths * perYear) / MONTHS_A_YEAR))
+  const agreed = Math.max(life.payments, Math.round((termMonths * perYear) / MONTHS_A_YEAR))
 
   return (
     <>
@@ -56,12 +57,12 @@ export function Lifeline({ life }: { life: Life }) {
             setMarker(span.first)
           }}
         />
-        <StretchReading life={life} stretch={stretch} clear={() => setStretch(null)} />
         <div className="ml-auto flex flex-wrap gap-x-4">
           <ColumnsMenu shown={shown} setShown={setKeys} hasValue={life.schedule.valueCents !== null} />
           <SaveAsText life={life} columns={columns} stretch={stretch} />
         </div>
       </div>
+      <StretchReading life={life} stretch={stretch} clear={() => setStretch(null)} />
       <ScheduleTable life={life} columns={columns} marker={marker} setMarker={setMarker} stretch={stretch} />
       <ProofLine life={life} />
     </>

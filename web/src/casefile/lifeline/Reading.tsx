@@ -1,5 +1,6 @@
 import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
+import { Explained } from '../../working/Explained'
 import { CopyButton } from '../../ui/CopyButton'
 import { useOpenCase } from '../CaseContext'
 import { COLUMN_KEYS, columnsOf } from './columns'
@@ -22,13 +23,30 @@ type MarkerReadingProps = { life: Life; marker: number }
 export function MarkerReading({ life, marker }: MarkerReadingProps) {
   const { locale } = useOpenCase()
   const sums = sumsOf(life, 1, marker)
+  const own = sumsOf(life, marker, marker)
   return (
     <div data-testid="marker-reading">
       <p className="text-act text-[0.8125rem] font-semibold">
         {formatDay(life.schedule.dates[marker - 1] ?? '', locale)}, payment {marker}
+        <span className="text-soft ml-3 font-normal">
+          interest{' '}
+          <Explained figure="LINE_INTEREST" line={marker}>
+            {formatAmount(own.interestCents)}
+          </Explained>
+          , principal{' '}
+          <Explained figure="LINE_PRINCIPAL" line={marker}>
+            {formatAmount(own.principalCents - own.extraCents)}
+          </Explained>
+          {own.extraCents > 0 && `, extra ${formatAmount(own.extraCents)}`}
+        </span>
       </p>
       <p className="font-figures flex flex-wrap gap-x-5 text-[1.1875rem]">
-        <span>owed {formatAmount(sums.balanceCents)}</span>
+        <span>
+          owed{' '}
+          <Explained figure="LINE_BALANCE" line={marker}>
+            {formatAmount(sums.balanceCents)}
+          </Explained>
+        </span>
         <span className="text-interest-words">interest so far {formatAmount(sums.interestCents)}</span>
         <span className="text-principal">repaid {formatAmount(sums.principalCents)}</span>
         {sums.equityCents !== null && <span>equity {formatAmount(sums.equityCents)}</span>}
@@ -43,7 +61,7 @@ type StretchReadingProps = { life: Life; stretch: Stretch | null; clear: () => v
 export function StretchReading({ life, stretch, clear }: StretchReadingProps) {
   const { words } = useOpenCase()
   if (!stretch)
-    return <p className="text-soft text-[0.8125rem]">Drag across the picture for a stretch’s sums.</p>
+    return <p className="text-soft mt-1.5 text-[0.8125rem]">Drag across the picture for a stretch’s sums.</p>
   const sums = sumsOf(life, stretch.first, stretch.last)
   const all = columnsOf(words)
   const text = () =>
@@ -55,7 +73,11 @@ export function StretchReading({ life, stretch, clear }: StretchReadingProps) {
       ),
     )
   return (
-    <p className="flex flex-wrap items-baseline gap-x-3" data-testid="stretch-reading" aria-live="polite">
+    <p
+      className="mt-1.5 flex flex-wrap items-baseline gap-x-3 text-[0.8125rem]"
+      data-testid="stretch-reading"
+      aria-live="polite"
+    >
       <span className="text-act font-semibold">
         {stretch.first === stretch.last
           ? `Payment ${stretch.first}`

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import type { ScheduleView } from '../../api/client'
+import { aSchedule } from '../../test/schedules'
 import { lifeOf, paymentAt, stretchOf, sumsOf, yearsOf } from './life'
 
 /** 1,000.00 at 1 % a payment, paid off in four, with an extra of 100.00 at the second. */
-const SCHEDULE: ScheduleView = {
+const SCHEDULE = aSchedule({
   dates: ['2027-11-30', '2027-12-30', '2028-01-30', '2028-02-29'],
   paymentCents: [0, 25628, 25628, 25628, 22420],
   interestCents: [0, 1000, 754, 405, 153],
@@ -12,16 +12,7 @@ const SCHEDULE: ScheduleView = {
   insuranceCents: [0, 50, 50, 0, 0],
   balanceCents: [100000, 75372, 40498, 15275, 0],
   valueCents: [150000, 150100, 150200, 150300, 150400],
-  milestones: [],
-  proof: {
-    closingBalanceCents: 0,
-    principalCents: 100000,
-    borrowedCents: 100000,
-    formulaAfterPayment: null,
-    formulaBalance: null,
-    scheduleBalanceCents: null,
-  },
-}
+})
 const life = lifeOf(SCHEDULE)
 
 describe('a life', () => {

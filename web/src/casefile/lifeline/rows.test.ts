@@ -1,27 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { aSchedule } from '../../test/schedules'
 import { lifeOf } from './life'
 import { rowOf, rowsOf } from './rows'
 
-const lines = [0, 1, 2, 3, 4]
-const life = lifeOf({
-  dates: ['2027-11-30', '2027-12-30', '2028-01-30', '2028-02-29'],
-  paymentCents: lines,
-  interestCents: lines,
-  principalCents: lines,
-  extraCents: lines,
-  insuranceCents: lines,
-  balanceCents: lines,
-  valueCents: null,
-  milestones: [],
-  proof: {
-    closingBalanceCents: 0,
-    principalCents: 0,
-    borrowedCents: 0,
-    formulaAfterPayment: null,
-    formulaBalance: null,
-    scheduleBalanceCents: null,
-  },
-})
+const life = lifeOf(aSchedule({ dates: ['2027-11-30', '2027-12-30', '2028-01-30', '2028-02-29'] }))
 
 describe('rowsOf', () => {
   it('begins before the first payment and opens only what is open', () => {

@@ -1,28 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { MARKETS } from '../../format/market'
+import { aSchedule } from '../../test/schedules'
 import { columnsOf } from './columns'
 import { lifeOf } from './life'
 import { asCsv, asTabbed, textRows } from './table'
 
-const life = lifeOf({
-  dates: ['2027-03-01', '2027-04-01'],
-  paymentCents: [0, 50000, 50250],
-  interestCents: [0, 500, 250],
-  principalCents: [0, 49500, 50000],
-  extraCents: [0, 500, 0],
-  insuranceCents: [0, 0, 0],
-  balanceCents: [100000, 50000, 0],
-  valueCents: null,
-  milestones: [],
-  proof: {
-    closingBalanceCents: 0,
-    principalCents: 100000,
-    borrowedCents: 100000,
-    formulaAfterPayment: null,
-    formulaBalance: null,
-    scheduleBalanceCents: null,
-  },
-})
+const life = lifeOf(aSchedule())
 const { paid, extra, interestSoFar, equity } = columnsOf(MARKETS.US)
 
 describe('a schedule as text', () => {

@@ -1,7 +1,7 @@
 import { DropdownMenu } from 'radix-ui'
-import { useRef } from 'react'
 import { addMonths } from '../../entry/date'
 import type { OptionView } from '../../api/client'
+import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
 import { addExtra, addRateChange, paymentsIn, type How } from '../clauses'
 import { focusFigure } from '../focusFigure'
@@ -20,15 +20,15 @@ export function AndMenu() {
   const entries = useEntries()
   const openDrawer = useCostsDrawer((drawer) => drawer.open)
   const openWish = useWishPanel((panel) => panel.open)
-  const leadsElsewhere = useRef(false)
+  const { lead, onCloseAutoFocus } = useFocusElsewhere()
   const say = ({ change, focus }: Entry) => {
-    leadsElsewhere.current = true
+    lead()
     store.changeOption(change)
     store.settle()
     focusFigure(`${at}${focus}`)
   }
   const open = (panel: () => void) => () => {
-    leadsElsewhere.current = true
+    lead()
     panel()
   }
   return (
@@ -42,10 +42,7 @@ export function AndMenu() {
           sideOffset={6}
           collisionPadding={12}
           className="floating"
-          onCloseAutoFocus={(event) => {
-            if (leadsElsewhere.current) event.preventDefault()
-            leadsElsewhere.current = false
-          }}
+          onCloseAutoFocus={onCloseAutoFocus}
         >
           {entries.map((entry) => (
             <DropdownMenu.Item key={entry.words} className="floating-item" onSelect={() => say(entry)}>

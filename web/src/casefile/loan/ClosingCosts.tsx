@@ -13,7 +13,7 @@ type AmountName = {
 
 const AMOUNTS: readonly [AmountName, string, string][] = [
   ['loanFeesCents', 'Fees of the loan', 'lender and required services'],
-  ['otherCostsCents', 'Other costs', 'recording, transfer taxes'],
+  ['otherCostsCents', 'Recording and taxes', 'not brought by the loan'],
   ['prepaidInterestCents', 'Prepaid interest', 'to the first full period'],
   ['prepaidItemsCents', 'Prepaid tax and insurance', 'amount'],
   ['sellerCreditCents', 'Seller’s credit', 'towards all of these'],

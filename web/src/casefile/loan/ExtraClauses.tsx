@@ -47,6 +47,7 @@ export function ExtraClause({ extra, index, after }: ExtraClauseProps) {
       <Choice
         label="How often the extra is paid"
         value={extra.how}
+        was={was?.how}
         words={HOW_WORDS}
         choose={(how) => {
           const once = how === 'ONCE' ? { lastPayment: null, lastDay: null } : {}
@@ -84,6 +85,7 @@ function readUntil(text: string, locale: string): Reading<Time | typeof NO_END> 
 function UntilFigure({ extra, index, after }: ExtraClauseProps) {
   const { store, at, locale } = useOpenCase()
   const here = `${at}/extras/${index}`
+  const was = useWas()((baseline) => baseline.extras[index] ?? null)
   const take = (time: Time | typeof NO_END) =>
     store.changeOption(withExtra(index, time.day === null && time.payment === null ? noEnd() : lastOf(time)))
   return (
@@ -92,6 +94,13 @@ function UntilFigure({ extra, index, after }: ExtraClauseProps) {
       pointer={`${here}/lastDay`}
       also={[`${here}/lastPayment`]}
       text={endText({ payment: extra.lastPayment, day: extra.lastDay }, locale)}
+      was={
+        was === undefined
+          ? undefined
+          : was === null
+            ? ''
+            : endText({ payment: was.lastPayment, day: was.lastDay }, locale)
+      }
       read={(text) => readUntil(text, locale)}
       take={take}
       clear={() => store.changeOption(withExtra(index, noEnd()))}
@@ -112,6 +121,7 @@ export function ExtraEffectClause({ after }: { after: string }) {
         <Choice
           label="What an extra does"
           value={option.extraEffect ?? 'END_EARLY'}
+          was={useWas()((baseline) => baseline.extraEffect ?? 'END_EARLY')}
           words={EXTRA_EFFECT_WORDS}
           choose={(extraEffect) => {
             store.changeOption(withFields({ extraEffect }))

@@ -1,5 +1,6 @@
 import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
+import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
 import { addOption, dropOption, makeBaseline, MOST_OPTIONS, renameOption } from '../options'
 import { differencesOf } from '../differences'
@@ -46,13 +47,20 @@ function OptionMenu({ rename }: { rename: () => void }) {
   const { document, store, selected } = useOpenCase()
   const isOnly = document.options.length === 1
   const isFull = document.options.length >= MOST_OPTIONS
+  const { lead, onCloseAutoFocus } = useFocusElsewhere()
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="button-quiet -ml-2 text-[0.8125rem]">
         {isOnly ? 'Another option…' : 'Option…'}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="start" sideOffset={6} collisionPadding={12} className="floating">
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          className="floating"
+          onCloseAutoFocus={onCloseAutoFocus}
+        >
           <DropdownMenu.Item
             className="floating-item"
             disabled={isFull}
@@ -60,7 +68,13 @@ function OptionMenu({ rename }: { rename: () => void }) {
           >
             duplicate it {isFull && '(six at the most)'}
           </DropdownMenu.Item>
-          <DropdownMenu.Item className="floating-item" onSelect={rename}>
+          <DropdownMenu.Item
+            className="floating-item"
+            onSelect={() => {
+              lead()
+              rename()
+            }}
+          >
             give it a name
           </DropdownMenu.Item>
           {selected !== 0 && (
@@ -98,10 +112,10 @@ function Rename({ close }: { close: () => void }) {
   }
   return (
     <input
-      // The menu gives focus back as it closes: the field takes it after that.
+      // The menu holds the focus until it has closed: the field takes it after that.
       ref={(input) => {
-        const timer = setTimeout(() => input?.focus())
-        return () => clearTimeout(timer)
+        const frame = requestAnimationFrame(() => input?.focus())
+        return () => cancelAnimationFrame(frame)
       }}
       className="field w-56! py-1!"
       aria-label="Name of the option"

@@ -56,6 +56,7 @@ export function RateTermClause({ after }: ClauseProps) {
 
 const premiumText = (option: OptionDocument) =>
   orNothing(option.closing?.upfrontPremiumPercent ?? null, formatPercent)
+const premiumHow = (option: OptionDocument) => (option.closing?.upfrontPremiumFinanced ? 'added' : 'paid')
 const PREMIUM_WORDS = { added: 'added to the loan', paid: 'paid at once' } as const
 
 /** A premium due once. */
@@ -84,7 +85,8 @@ export function UpfrontPremiumClause({ after }: ClauseProps) {
       <span className="whitespace-nowrap">
         <Choice
           label="How the premium is paid"
-          value={option.closing?.upfrontPremiumFinanced ? 'added' : 'paid'}
+          value={premiumHow(option)}
+          was={useWas()(premiumHow)}
           words={PREMIUM_WORDS}
           choose={(how) => {
             store.changeOption(withClosing({ upfrontPremiumFinanced: how === 'added' }))
@@ -183,6 +185,7 @@ export function BuydownClause({ buydown, after }: ClauseProps & { buydown: Buydo
         <Choice
           label="Who pays the subsidy"
           value={buydown.payer}
+          was={useWas()((baseline) => baseline.buydown?.payer ?? buydown.payer)}
           words={PAYER_WORDS}
           choose={(payer) => {
             set({ payer })
@@ -221,7 +224,7 @@ export function RateChangeClause({ change, index, after }: RateChangeClauseProps
       />{' '}
       from{' '}
       <TimeFigure
-        label="When the later rate begins"
+        label="From when it applies"
         pointer={here}
         also={[`${here}/fromDay`, `${here}/fromPayment`]}
         time={{ payment: change.fromPayment, day: change.fromDay }}

@@ -51,7 +51,7 @@ export function LadderSettings({ build, setBuild, asTable, setAsTable }: LadderS
           className="text-act font-semibold hover:underline"
           onClick={() => setBuild({ ...build, from: build.from === 'RENEWAL' ? 'BEGINNING' : 'RENEWAL' })}
         >
-          {build.from === 'RENEWAL' ? 'at the renewal' : 'from the beginning'}
+          {build.from === 'RENEWAL' ? 'the loan as it begins instead' : 'the renewal instead'}
         </button>
       )}
       <button

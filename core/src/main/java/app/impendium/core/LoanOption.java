@@ -72,54 +72,36 @@ public record LoanOption(
 
     /** The same with other money: another price, money down or loan amount. */
     public LoanOption withFinancing(Financing other) {
-        return new LoanOption(
-                other, rate, compounding, frequency, rounding, term, rateTerm, firstPayment, clauses, closing, housing);
+        return with(other, rate, term, clauses);
     }
 
     /** The same at another rate. */
     public LoanOption withRate(AnnualRate other) {
-        return new LoanOption(
-                financing,
-                other,
-                compounding,
-                frequency,
-                rounding,
-                term,
-                rateTerm,
-                firstPayment,
-                clauses,
-                closing,
-                housing);
+        return with(financing, other, term, clauses);
     }
 
     /** The same over another term. */
     public LoanOption withTerm(LoanTerm other) {
-        return new LoanOption(
-                financing,
-                rate,
-                compounding,
-                frequency,
-                rounding,
-                other,
-                rateTerm,
-                firstPayment,
-                clauses,
-                closing,
-                housing);
+        return with(financing, rate, other, clauses);
     }
 
     /** The same with other clauses. */
     public LoanOption withClauses(LoanClauses other) {
+        return with(financing, rate, term, other);
+    }
+
+    private LoanOption with(
+            Financing otherFinancing, AnnualRate otherRate, LoanTerm otherTerm, LoanClauses otherClauses) {
         return new LoanOption(
-                financing,
-                rate,
+                otherFinancing,
+                otherRate,
                 compounding,
                 frequency,
                 rounding,
-                term,
+                otherTerm,
                 rateTerm,
                 firstPayment,
-                other,
+                otherClauses,
                 closing,
                 housing);
     }

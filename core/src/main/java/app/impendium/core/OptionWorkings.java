@@ -5,6 +5,7 @@ import app.impendium.core.working.ChargeWorking;
 import app.impendium.core.working.ClosingWorking;
 import app.impendium.core.working.CostWorking;
 import app.impendium.core.working.Figure;
+import app.impendium.core.working.LineWorking;
 import app.impendium.core.working.LoanWorking;
 import app.impendium.core.working.Working;
 import java.util.ArrayList;
@@ -48,5 +49,16 @@ public final class OptionWorkings {
                         figures.totalInterestPercentage(),
                         closing.upfrontPremium().on(base)));
         return workings;
+    }
+
+    /**
+     * One working for each figure of a line of the schedule.
+     *
+     * @param figures the option's evaluation
+     * @param line the payment, counted from 1
+     * @throws app.impendium.core.finding.CaseException if there is no such payment
+     */
+    public static List<Working> ofLine(OptionEvaluation figures, int line) {
+        return new LineWorking(figures.terms(), figures.schedule(), figures.dates(), line).workings();
     }
 }

@@ -19,6 +19,7 @@ import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -57,6 +58,25 @@ class ClosingTest {
                 .isEqualTo(figures.buydown().orElseThrow().subsidy());
         assertThat(figures.schedule().line(1).payment())
                 .isEqualTo(figures.schedule().payment());
+    }
+
+    @Test
+    void insuranceAndALongerFirstPeriodMoveTheAnnualPercentageRate() {
+        BigDecimal insured = annualPercentageRate(Options.purchase("10", PaymentFrequency.MONTHLY, 300));
+        BigDecimal regular = annualPercentageRate(Options.closed(Closing.PLAIN, Optional.empty()));
+        LocalDate early = LocalDate.of(2027, 1, 10);
+        BigDecimal late = annualPercentageRate(
+                Options.closed(closing(Optional.of(early), UpfrontPremium.NONE, Optional.empty()), Optional.empty()));
+
+        // The payment is rounded to a cent, so that the rate is the loan's own but for the sixth decimal.
+        assertThat(regular).isBetween(new BigDecimal("5.74999"), new BigDecimal("5.75001"));
+        assertThat(insured).isGreaterThan(regular);
+        // Longer to pay the same is cheaper.
+        assertThat(late).isLessThan(regular);
+    }
+
+    private static BigDecimal annualPercentageRate(LoanOption option) {
+        return CaseEvaluator.evaluate(option).annualPercentageRate().orElseThrow();
     }
 
     @Test

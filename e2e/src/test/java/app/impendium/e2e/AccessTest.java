@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -37,7 +39,7 @@ class AccessTest extends Journey {
         check(page, "loan");
         advisor.press("As a table");
         check(page, "loan with its rates as a table");
-        page.getByRole(com.microsoft.playwright.options.AriaRole.TAB).nth(1).click();
+        page.getByRole(AriaRole.TAB).nth(1).click();
         check(page, "an option that differs");
         advisor.total("Each payment").click();
         assertThat(page.getByTestId("working-result")).isVisible();
@@ -49,7 +51,7 @@ class AccessTest extends Journey {
         advisor.press("Close");
         advisor.view("Lifeline");
         page.getByTestId("schedule")
-                .getByText("2030", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("2030"))
                 .click();
         advisor.find("13 to 24");
         check(page, "lifeline");

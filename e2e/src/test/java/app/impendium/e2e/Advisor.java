@@ -75,7 +75,9 @@ final class Advisor {
 
     /** Picks an entry of the open menu. */
     Advisor item(String words) {
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(words))
+        page.getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(words).setExact(true))
                 .click();
         return this;
     }

@@ -61,7 +61,8 @@ final class LifelineSpeed {
                 Browser browser = Chromium.launch(playwright);
                 BrowserContext context =
                         browser.newContext(new Browser.NewContextOptions().setBaseURL(application.url()))) {
-            Advisor advisor = new Advisor(context.newPage()).signIn(Advisor.EMAIL).begin("Measured", "");
+            Advisor advisor =
+                    new Advisor(context.newPage()).signIn(Advisor.EMAIL).begin("Measured", "");
             advisor.choose("How often it is paid", "weekly");
             advisor.say("Term", "50");
             assertThat(advisor.total("Payments")).hasText("2,600");

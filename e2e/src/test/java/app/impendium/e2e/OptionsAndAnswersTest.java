@@ -97,7 +97,8 @@ class OptionsAndAnswersTest extends Journey {
         Page page = advisor.page();
         advisor.total("Each payment").focus();
         page.keyboard().press("w");
-        assertThat(page.getByTestId("working-result")).hasText("1,389.16");
+        assertThat(page.getByTestId("working-result"))
+                .hasText(advisor.total("Each payment").textContent());
         assertThat(page.getByText("A half or a quarter of the monthly payment", new Page.GetByTextOptions()))
                 .isVisible();
         page.keyboard().press("Escape");
@@ -140,16 +141,18 @@ class OptionsAndAnswersTest extends Journey {
 
     @Test
     void speaksEachMarketsWay() {
-        Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
-        String interest = advisor.total("Total interest").textContent();
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("In two markets", "");
+        advisor.say("Price", "468,500").say("Money down", "17%").say("First payment", "Mar 2027");
         assertThat(advisor.total("Paid off")).hasText("February 1, 2057");
+        String month = advisor.month().textContent();
+        String interest = advisor.total("Total interest").textContent();
         advisor.press("Change");
         advisor.choose("Market", "United Kingdom");
         advisor.choose("Currency", "GBP");
         advisor.press("Close");
 
         assertThat(advisor.total("Paid off")).hasText("1 February 2057");
-        assertThat(advisor.month()).hasText("£3,026.07");
+        assertThat(advisor.month()).hasText(month.replace('$', '£'));
         assertThat(advisor.page().getByTestId("sentence")).containsText("deposit, borrowing");
         assertThat(advisor.total("Cash at completion")).hasText("79,645.00");
         assertThat(advisor.total("Total interest")).hasText(interest);

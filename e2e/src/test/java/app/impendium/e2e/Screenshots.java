@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -45,6 +46,18 @@ final class Screenshots {
             take(page, "cases");
             advisor.open("14 Quarry Lane");
             take(page, "loan");
+            page.getByRole(AriaRole.TAB).nth(1).click();
+            assertThat(advisor.total("Payments")).hasText("180");
+            take(page, "option");
+            advisor.total("Total paid").click();
+            assertThat(page.getByTestId("working-result")).isVisible();
+            take(page, "working");
+            advisor.press("Close");
+            advisor.press("At most…");
+            page.getByLabel("What shall it stay within?").fill("at most 3,300 a month");
+            assertThat(page.getByTestId("lever-PRICE")).containsText("A price of at most");
+            take(page, "wish");
+            advisor.press("Close");
             advisor.press("Change");
             assertThat(advisor.heading("Costs and conventions")).isVisible();
             take(page, "costs");
@@ -52,13 +65,27 @@ final class Screenshots {
             advisor.say("Term", "400 years");
             assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
             take(page, "bad-entry");
+            advisor.press("Undo");
+            lifeline(advisor, "7 Tollgate Rise", "lifeline");
+            page.navigate("/practice");
+            assertThat(advisor.heading("Practice")).isVisible();
+            take(page, "practice");
         }
+    }
+
+    private void lifeline(Advisor advisor, String title, String name) {
+        advisor.page().navigate("/cases");
+        advisor.open(title).view("Lifeline").find("2033");
+        assertThat(advisor.page().getByTestId("stretch-reading")).isVisible();
+        take(advisor.page(), name);
     }
 
     private void dark() {
         try (BrowserContext context = context(1280, 800, ColorScheme.DARK)) {
-            new Advisor(context.newPage()).signIn(Advisor.EMAIL).open("Lot 6, Cinder Hill");
-            take(context.pages().get(0), "loan-dark");
+            Advisor advisor =
+                    new Advisor(context.newPage()).signIn(Advisor.EMAIL).open("Lot 6, Cinder Hill");
+            take(advisor.page(), "loan-dark");
+            lifeline(advisor, "Workshop and flat, Pinfold Yard", "lifeline-dark");
         }
     }
 
@@ -68,6 +95,7 @@ final class Screenshots {
             take(advisor.page(), "cases-narrow");
             advisor.open("14 Quarry Lane");
             take(advisor.page(), "loan-narrow");
+            lifeline(advisor, "14 Quarry Lane", "lifeline-narrow");
         }
     }
 
@@ -82,6 +110,7 @@ final class Screenshots {
     private void take(Page page, String name) {
         page.mouse().move(0, 0);
         page.evaluate("document.fonts.ready");
+        page.evaluate("window.scrollTo(0, 0)");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }

@@ -31,6 +31,18 @@ class AnswersApiTest {
     }
 
     @Test
+    void tellsHowALineCameAbout() {
+        JsonNode workings =
+                BEA.post("/api/workings/0/lines/1", PURCHASE.toString()).body();
+
+        assertThat(workings.findValuesAsString("figure"))
+                .containsExactly("LINE_INTEREST", "LINE_PRINCIPAL", "LINE_BALANCE");
+        assertThat(workings.at("/0/result/value").asString()).isEqualTo("1218.23");
+        assertThat(BEA.post("/api/workings/0/lines/301", PURCHASE.toString()).status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void putsRatesSideBySide() {
         JsonNode rungs = BEA.post("/api/ladders/0?stepPercent=0.25&down=2&up=1", PURCHASE.toString())
                 .body();

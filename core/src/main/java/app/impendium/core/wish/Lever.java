@@ -30,20 +30,10 @@ public enum Lever {
         }
 
         @Override
-        long most(LoanOption option) {
-            return Money.LARGEST.cents() / UNIT;
-        }
-
-        @Override
         long least(LoanOption option) {
             MoneyDown down = ((Financing.Purchase) option.financing()).moneyDown();
             return LEAST_LOAN
                     + (down instanceof MoneyDown.Amount fixed ? fixed.amount().cents() / UNIT : 0);
-        }
-
-        @Override
-        OptionalLong best(Wish wish, Range range) {
-            return range.largest();
         }
     },
     /** The amount of a loan without a price, in whole units of the currency. */
@@ -61,16 +51,6 @@ public enum Lever {
         @Override
         long least(LoanOption option) {
             return LEAST_LOAN;
-        }
-
-        @Override
-        long most(LoanOption option) {
-            return Money.LARGEST.cents() / UNIT;
-        }
-
-        @Override
-        OptionalLong best(Wish wish, Range range) {
-            return range.largest();
         }
     },
     /** The money down, in whole units of the currency. */
@@ -113,11 +93,6 @@ public enum Lever {
         @Override
         long most(LoanOption option) {
             return HIGHEST_RATE;
-        }
-
-        @Override
-        OptionalLong best(Wish wish, Range range) {
-            return range.largest();
         }
     },
     /** The term, in the fewest months that hold whole payments. */
@@ -211,11 +186,15 @@ public enum Lever {
         return 0;
     }
 
-    /** The highest step asked about. */
-    abstract long most(LoanOption option);
+    /** The highest step asked about: for an amount, the largest there is. */
+    long most(LoanOption option) {
+        return Money.LARGEST.cents() / UNIT;
+    }
 
     /** The step that asks least of the clients, among those that meet the wish. */
-    abstract OptionalLong best(Wish wish, Range range);
+    OptionalLong best(Wish wish, Range range) {
+        return range.largest();
+    }
 
     /** The steps of a lever, searched from either side. */
     interface Range {

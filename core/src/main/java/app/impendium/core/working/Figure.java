@@ -29,7 +29,10 @@ public enum Figure {
     ANNUAL_PERCENTAGE_RATE,
     FIVE_YEARS_PAID,
     FIVE_YEARS_PRINCIPAL,
-    TOTAL_INTEREST_PERCENTAGE;
+    TOTAL_INTEREST_PERCENTAGE,
+    LINE_INTEREST,
+    LINE_PRINCIPAL,
+    LINE_BALANCE;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
@@ -47,7 +50,10 @@ public enum Figure {
             case MORTGAGE_INSURANCE -> List.of(HOUSING_COST, ANNUAL_PERCENTAGE_RATE, FIVE_YEARS_PAID);
             case INSURANCE_END -> List.of(HOUSING_COST, FIVE_YEARS_PAID);
             case SELLER_CREDIT, BUYDOWN_SUBSIDY -> List.of(CASH_TO_CLOSE);
-            case EFFECTIVE_RATE,
+            case LINE_INTEREST -> List.of(LINE_PRINCIPAL, TOTAL_INTEREST);
+            case LINE_PRINCIPAL -> List.of(LINE_BALANCE);
+            case LINE_BALANCE,
+                    EFFECTIVE_RATE,
                     PAYOFF_DATE,
                     TOTAL_PAID,
                     RATE_END_BALANCE,

@@ -35,6 +35,9 @@ public enum Rule {
     ACTUARIAL_METHOD("Σ payment / ((1 + f·r)(1 + r)^t) = amount received", "12 CFR 1026, Appendix J"),
     FIVE_YEARS_PAID("payments + mortgage insurance of 60 months + loan costs", "12 CFR 1026.37(l)(1)"),
     FIVE_YEARS_PRINCIPAL("Σ principal of 60 months", "12 CFR 1026.37(l)(1)"),
+    INTEREST_OF_LINE("balance before × i", ""),
+    PRINCIPAL_OF_LINE("payment − interest", ""),
+    BALANCE_AFTER_LINE("balance before − principal − extra", ""),
     TOTAL_INTEREST_PERCENTAGE("(Σ interest + prepaid interest) / L × 100", "12 CFR 1026.37(l)(3)");
 
     private final String formula;

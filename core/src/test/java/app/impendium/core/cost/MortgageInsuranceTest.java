@@ -58,6 +58,15 @@ class MortgageInsuranceTest {
     }
 
     @Test
+    void goesWithEachPaymentUntilItEnds() {
+        MortgageInsurance insurance = new MortgageInsurance(Money.of("130.00"), 10, 13, 12);
+
+        assertThat(insurance.with(12, PaymentFrequency.MONTHLY)).isEqualTo(Money.of("130.00"));
+        assertThat(insurance.with(13, PaymentFrequency.MONTHLY)).isEqualTo(Money.ZERO);
+        assertThat(insurance.with(1, PaymentFrequency.BIWEEKLY)).isEqualTo(Money.of("60.00"));
+    }
+
+    @Test
     void isDueOnlyAboveEightyPercent() {
         assertThat(MortgageInsurance.isDue(Money.of("160000.00"), Money.of("200000.00")))
                 .isFalse();

@@ -1,6 +1,7 @@
 package app.impendium.core.working;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.Closing;
@@ -12,9 +13,12 @@ import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.UpfrontPremium;
+import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RateChange;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.working.Quantity.Dated;
 import app.impendium.core.working.Quantity.Measured;
@@ -50,8 +54,10 @@ class OptionWorkingsTest {
                 Optional.of(LoanTerm.ofYears(5)));
         LoanOption insured = Options.purchase("5", PaymentFrequency.MONTHLY, 300);
 
-        List<Figure> explained = Stream.of(everything, insured)
-                .flatMap(option -> workings(option).keySet().stream())
+        List<Figure> explained = Stream.concat(
+                        Stream.of(everything, insured).flatMap(option -> workings(option).keySet().stream()),
+                        OptionWorkings.ofLine(CaseEvaluator.evaluate(insured), 1).stream()
+                                .map(Working::figure))
                 .distinct()
                 .toList();
 
@@ -124,6 +130,40 @@ class OptionWorkingsTest {
         assertThat(payoff.result())
                 .isEqualTo(new Dated(
                         Name.PAYOFF_DATE, CaseEvaluator.evaluate(accelerated).payoffDate()));
+    }
+
+    @Test
+    void aLinesNumbersLeadToItsFigures() {
+        LoanOption option = Options.purchase("20", PaymentFrequency.MONTHLY, 300)
+                .withClauses(
+                        LoanClauses.NONE.withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("6.5")))));
+        OptionEvaluation figures = CaseEvaluator.evaluate(option);
+
+        for (int line : new int[] {1, 60, 61, 300}) {
+            Map<Figure, Working> workings = OptionWorkings.ofLine(figures, line).stream()
+                    .collect(Collectors.toMap(Working::figure, Function.identity()));
+            Working interest = workings.get(Figure.LINE_INTEREST);
+            assertThat(step(interest, Name.EXACT_INTEREST).setScale(2, RoundingMode.HALF_UP))
+                    .isEqualByComparingTo(value(interest.result()))
+                    .isEqualByComparingTo(
+                            figures.schedule().line(line).interest().toDecimal());
+            assertThat(value(workings.get(Figure.LINE_BALANCE).result()))
+                    .isEqualByComparingTo(figures.schedule().balanceAfter(line).toDecimal());
+        }
+        assertThatThrownBy(() -> OptionWorkings.ofLine(figures, 301))
+                .hasMessage("301 is not allowed here, only 1 to 300.");
+    }
+
+    @Test
+    void theBalanceByFormulaStandsBesideAPlainLoans() {
+        Working balance = OptionWorkings.ofLine(
+                        CaseEvaluator.evaluate(Options.purchase("20", PaymentFrequency.MONTHLY, 300)), 118)
+                .get(2);
+
+        assertThat(step(balance, Name.BALANCE_BY_FORMULA)
+                        .subtract(value(balance.result()))
+                        .abs())
+                .isLessThan(new BigDecimal("1"));
     }
 
     @Test

@@ -43,11 +43,15 @@ class EvaluationController {
     @PostMapping("/api/workings/{option}")
     List<WorkingView> workings(@PathVariable int option, @RequestBody CaseDocument document) {
         return DocumentEvaluator.ofOption(
-                document,
-                option,
-                asked -> OptionWorkings.of(asked, CaseEvaluator.evaluate(asked)).stream()
-                        .map(WorkingView::of)
-                        .toList());
+                document, option, asked -> WorkingView.all(OptionWorkings.of(asked, CaseEvaluator.evaluate(asked))));
+    }
+
+    /** How the figures of one payment of an option came about, counted from 1. */
+    @PostMapping("/api/workings/{option}/lines/{line}")
+    List<WorkingView> lineWorkings(
+            @PathVariable int option, @PathVariable int line, @RequestBody CaseDocument document) {
+        return DocumentEvaluator.ofOption(
+                document, option, asked -> WorkingView.all(OptionWorkings.ofLine(CaseEvaluator.evaluate(asked), line)));
     }
 
     /**

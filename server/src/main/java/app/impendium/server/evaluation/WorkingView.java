@@ -62,7 +62,11 @@ public record WorkingView(
         }
     }
 
-    static WorkingView of(Working working) {
+    static List<WorkingView> all(List<Working> workings) {
+        return workings.stream().map(WorkingView::of).toList();
+    }
+
+    private static WorkingView of(Working working) {
         return new WorkingView(
                 working.figure(),
                 working.rule(),

@@ -1,0 +1,93 @@
+package app.impendium.core.working;
+
+import static app.impendium.core.working.Quantity.amount;
+import static app.impendium.core.working.Quantity.day;
+import static app.impendium.core.working.Quantity.exactAmount;
+import static app.impendium.core.working.Quantity.number;
+import static app.impendium.core.working.Quantity.percent;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.BalanceFormula;
+import app.impendium.core.loan.Instalment;
+import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.PaymentDates;
+import app.impendium.core.loan.RateChange;
+import app.impendium.core.loan.Schedule;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.PeriodicRate;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** Explains one line of a schedule. */
+public final class LineWorking {
+    private final LoanTerms terms;
+    private final Schedule schedule;
+    private final PaymentDates dates;
+    private final Instalment line;
+
+    /**
+     * @param number of the line, from 1 to the last
+     * @throws CaseException if there is no such line
+     */
+    public LineWorking(LoanTerms terms, Schedule schedule, PaymentDates dates, int number) {
+        if (number < 1 || number > schedule.payments()) {
+            throw CaseException.of("line", String.valueOf(number), "1 to " + schedule.payments());
+        }
+        this.terms = terms;
+        this.schedule = schedule;
+        this.dates = dates;
+        this.line = schedule.line(number);
+    }
+
+    /** The workings of the line's interest, principal and balance. */
+    public List<Working> workings() {
+        return List.of(interest(), principal(), balance());
+    }
+
+    private Working interest() {
+        PeriodicRate rate = rate();
+        BigDecimal exact = rate.value().multiply(BigDecimal.valueOf(before().cents()));
+        return Working.of(Figure.LINE_INTEREST, Rule.INTEREST_OF_LINE)
+                .given(
+                        number(Name.PAYMENT_NUMBER, line.number()),
+                        day(Name.PAYMENT_DATE, dates.of(line.number())),
+                        amount(Name.BALANCE_BEFORE, before()),
+                        percent(Name.RATE_PER_PAYMENT, rate.value().movePointRight(2)))
+                .then(exactAmount(Name.EXACT_INTEREST, exact))
+                .gives(amount(Name.INTEREST_OF_LINE, line.interest()), Rounding.NEAREST_CENT);
+    }
+
+    private Working principal() {
+        return Working.of(Figure.LINE_PRINCIPAL, Rule.PRINCIPAL_OF_LINE)
+                .given(amount(Name.PAYMENT, line.payment()), amount(Name.INTEREST_OF_LINE, line.interest()))
+                .gives(amount(Name.PRINCIPAL_OF_LINE, line.principal()), Rounding.NONE);
+    }
+
+    private Working balance() {
+        Working.Draft draft = Working.of(Figure.LINE_BALANCE, Rule.BALANCE_AFTER_LINE)
+                .given(
+                        amount(Name.BALANCE_BEFORE, before()),
+                        amount(Name.PRINCIPAL_OF_LINE, line.principal()),
+                        amount(Name.EXTRA_OF_LINE, line.extra()));
+        if (terms.isPlain() && line.number() < schedule.payments()) {
+            draft.then(exactAmount(
+                    Name.BALANCE_BY_FORMULA,
+                    BalanceFormula.balanceCentsAfter(terms.amount(), terms.rate(), schedule.payment(), line.number())));
+        }
+        return draft.gives(amount(Name.BALANCE, line.balance()), Rounding.NONE);
+    }
+
+    private Money before() {
+        return schedule.balanceAfter(line.number() - 1);
+    }
+
+    /** The rate that applies to the line: the last change up to it, else the loan's own. */
+    private PeriodicRate rate() {
+        return terms.clauses().rateChanges().stream()
+                .filter(change -> change.fromPayment() <= line.number())
+                .reduce((earlier, later) -> later)
+                .map(RateChange::rate)
+                .map(terms.rate()::withAnnual)
+                .orElse(terms.rate());
+    }
+}
