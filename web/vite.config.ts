@@ -1,7 +1,7 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
-import { figuresPage } from './figuresPage'
+import { figuresPage } from './figuresPage.ts'
 
 const server = process.env.IMPENDIUM_SERVER ?? 'http://127.0.0.1:8480'
 

@@ -103,7 +103,7 @@ final class ApplicationProcess implements AutoCloseable {
             if (matcher.find()) {
                 port = matcher.group(1);
             }
-            if (port != null && line.contains("Started ImpendiumApplication")) {
+            if (port != null && line.contains("The demo practice is set up")) {
                 // Read on, or the process would stand still once the pipe is full.
                 CompletableFuture.runAsync(() -> output.lines().forEach(System.out::println));
                 return port;

@@ -67,7 +67,7 @@ final class EvaluationCost {
                         .POST(BodyPublishers.ofString(form))
                         .build(),
                 BodyHandlers.discarding());
-        Path document = Path.of("..", "server", "src", "main", "resources", "demo", "quarry-lane.json");
+        Path document = Path.of("..", "server", "src", "main", "resources", "demo", "weir-house.json");
         HttpRequest question = HttpRequest.newBuilder(URI.create(url + "/api/evaluations"))
                 .header("Content-Type", "application/json")
                 .header("X-XSRF-TOKEN", token(cookies))

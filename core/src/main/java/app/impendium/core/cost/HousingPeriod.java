@@ -29,21 +29,40 @@ public record HousingPeriod(int fromPayment, HousingCost cost) {
             Optional<MortgageInsurance> insurance,
             Optional<Buydown> buydown) {
         List<HousingPeriod> periods = new ArrayList<>();
+        Money lastPayment = null;
+        Money lastPremium = null;
         for (int number = 1; number == 1 || number < schedule.payments(); number++) {
-            int current = number;
-            Money due = schedule.line(current).payment();
-            Money payment = buydown.map(reduced -> reduced.paidBy(current, frequency.perYear(), due))
-                    .orElse(due);
-            Money premium = insurance
-                    .filter(insured -> current < insured.firstPaymentWithout())
-                    .map(MortgageInsurance::monthlyPremium)
-                    .orElse(Money.ZERO);
-            HousingCost cost = terms.month(price, aMonth(payment, frequency), premium);
-            if (periods.isEmpty() || !periods.get(periods.size() - 1).cost().equals(cost)) {
-                periods.add(new HousingPeriod(current, cost));
+            Money payment = paid(schedule, frequency, buydown, number);
+            Money premium = premium(insurance, number);
+            if (!payment.equals(lastPayment) || !premium.equals(lastPremium)) {
+                add(periods, new HousingPeriod(number, terms.month(price, aMonth(payment, frequency), premium)));
+                lastPayment = payment;
+                lastPremium = premium;
             }
         }
         return periods;
+    }
+
+    /** Payments that differ by less than a cent a month cost the same. */
+    private static void add(List<HousingPeriod> periods, HousingPeriod next) {
+        boolean isSame =
+                !periods.isEmpty() && periods.get(periods.size() - 1).cost().equals(next.cost());
+        if (!isSame) {
+            periods.add(next);
+        }
+    }
+
+    private static Money paid(Schedule schedule, PaymentFrequency frequency, Optional<Buydown> buydown, int number) {
+        Money due = schedule.line(number).payment();
+        return buydown.map(reduced -> reduced.paidBy(number, frequency.perYear(), due))
+                .orElse(due);
+    }
+
+    private static Money premium(Optional<MortgageInsurance> insurance, int number) {
+        return insurance
+                .filter(insured -> number < insured.firstPaymentWithout())
+                .map(MortgageInsurance::monthlyPremium)
+                .orElse(Money.ZERO);
     }
 
     private static Money aMonth(Money payment, PaymentFrequency frequency) {

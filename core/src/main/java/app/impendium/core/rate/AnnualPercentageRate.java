@@ -16,7 +16,10 @@ import java.util.List;
 public final class AnnualPercentageRate {
     private static final int DECIMALS = 9;
     private static final double HIGHEST_PER_PERIOD = 10;
-    private static final int HALVINGS = 64;
+    private static final int MOST_STEPS = 200;
+
+    /** Guesses this close to each other have the ninth decimal of a yearly percent in common. */
+    private static final double CLOSE = 1e-15;
 
     private AnnualPercentageRate() {}
 
@@ -41,7 +44,8 @@ public final class AnnualPercentageRate {
                             + " advanced.");
         }
         if (payments.stream().allMatch(flow -> flow.time().equals(UnitPeriods.whole(0)))
-                || worth(payments, HIGHEST_PER_PERIOD) > worth(advances, HIGHEST_PER_PERIOD)) {
+                || Worth.of(payments, HIGHEST_PER_PERIOD).amount()
+                        > Worth.of(advances, HIGHEST_PER_PERIOD).amount()) {
             throw CaseException.of("payments", sum(payments).toString(), "payments that some rate explains");
         }
         return BigDecimal.valueOf(ratePerPeriod(advances, payments))
@@ -49,34 +53,56 @@ public final class AnnualPercentageRate {
                 .setScale(DECIMALS, RoundingMode.HALF_UP);
     }
 
+    /** Newton's method from the slope at each guess, held between bounds that close in; by halves where it would leave them. */
     private static double ratePerPeriod(List<Flow> advances, List<Flow> payments) {
         double low = 0;
         double high = HIGHEST_PER_PERIOD;
-        for (int halving = 0; halving < HALVINGS; halving++) {
-            double middle = (low + high) / 2;
+        double rate = low;
+        for (int step = 0; step < MOST_STEPS && high - low > CLOSE; step++) {
+            Worth paid = Worth.of(payments, rate);
+            Worth received = Worth.of(advances, rate);
+            double gap = paid.amount() - received.amount();
             // The higher the rate, the less later payments are worth beside the advances.
-            if (worth(payments, middle) > worth(advances, middle)) {
-                low = middle;
+            if (gap >= 0) {
+                low = rate;
             } else {
-                high = middle;
+                high = rate;
             }
+            double next = rate - gap / (paid.slope() - received.slope());
+            if (Math.abs(next - rate) < CLOSE) {
+                return next;
+            }
+            rate = next > low && next < high ? next : (low + high) / 2;
         }
-        return high;
+        return rate;
     }
 
-    private static double worth(List<Flow> flows, double rate) {
-        double discount = 1 / (1 + rate);
-        double sum = 0;
-        int reached = 0;
-        double factor = 1;
-        for (Flow flow : flows) {
-            int whole = flow.time().whole();
-            // Streams are mostly in order and one period apart: one product a payment.
-            factor = whole == reached + 1 ? factor * discount : Math.pow(discount, whole);
-            reached = whole;
-            sum += flow.amount().cents() * factor / (1 + rate * flow.time().fraction());
+    /**
+     * What flows are worth at a rate.
+     *
+     * @param amount in cents
+     * @param slope by how much that changes with the rate
+     */
+    private record Worth(double amount, double slope) {
+        static Worth of(List<Flow> flows, double rate) {
+            double discount = 1 / (1 + rate);
+            double amount = 0;
+            double slope = 0;
+            int reached = 0;
+            double factor = 1;
+            for (Flow flow : flows) {
+                int whole = flow.time().whole();
+                double fraction = flow.time().fraction();
+                // Streams are mostly in order and one period apart: one product a payment.
+                factor = whole == reached + 1 ? factor * discount : Math.pow(discount, whole);
+                reached = whole;
+                double part = 1 + rate * fraction;
+                double worth = flow.amount().cents() * factor / part;
+                amount += worth;
+                slope -= worth * (whole * discount + fraction / part);
+            }
+            return new Worth(amount, slope);
         }
-        return sum;
     }
 
     private static Money sum(List<Flow> flows) {

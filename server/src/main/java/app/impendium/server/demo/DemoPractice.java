@@ -8,6 +8,8 @@ import app.impendium.server.evaluation.CaseDocument;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -20,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 @ConditionalOnProperty("impendium.demo")
 class DemoPractice implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoPractice.class);
     private static final String NAME = "Ostrander & Pell, Marrowby";
     private static final String PASSWORD = "lantern-harbour-42";
 
@@ -58,6 +61,7 @@ class DemoPractice implements ApplicationRunner {
         for (int i = 0; i < CASES.size(); i++) {
             store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i)));
         }
+        LOG.info("The demo practice is set up");
     }
 
     private CaseDocument read(String name) throws IOException {
