@@ -52,8 +52,12 @@ public record Milestone(int payment, Kind kind) {
             all.add(new Milestone(change.fromPayment(), Kind.RATE_CHANGES));
         }
         for (ExtraPayment extra : option.clauses().extras()) {
-            boolean once = extra instanceof ExtraPayment.Lump;
-            all.add(new Milestone(extra.first(), once ? Kind.LUMP_PAID : Kind.EXTRAS_BEGIN));
+            // None is taken on a line that clears the loan by itself, nor after it.
+            if (extra.first() <= schedule.payments()
+                    && !schedule.line(extra.first()).extra().isZero()) {
+                boolean once = extra instanceof ExtraPayment.Lump;
+                all.add(new Milestone(extra.first(), once ? Kind.LUMP_PAID : Kind.EXTRAS_BEGIN));
+            }
         }
         figures.rateEnd().ifPresent(end -> all.add(new Milestone(end.afterPayment(), Kind.RATE_TERM_ENDS)));
         figures.mortgageInsurance().ifPresent(insurance -> addEnds(insurance, all));

@@ -56,7 +56,14 @@ class MilestoneTest {
 
         assertThat(Milestone.of(option, figures))
                 .allMatch(milestone -> milestone.payment() <= figures.schedule().payments())
-                .endsWith(new Milestone(figures.schedule().payments(), Kind.PAID_OFF));
+                .filteredOn(milestone -> milestone.kind() == Kind.LUMP_PAID)
+                .containsExactly(new Milestone(3, Kind.LUMP_PAID));
+        LoanOption withTheLast = option.withClauses(LoanClauses.NONE.withExtras(
+                List.of(new ExtraPayment.Lump(Money.of("100.00"), 300)), ExtraEffect.END_EARLY));
+        assertThat(Milestone.of(withTheLast, CaseEvaluator.evaluate(withTheLast)))
+                .extracting(Milestone::kind)
+                .doesNotContain(Kind.LUMP_PAID)
+                .endsWith(Kind.PAID_OFF);
     }
 
     @Test

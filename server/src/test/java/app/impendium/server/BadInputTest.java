@@ -148,6 +148,19 @@ class BadInputTest {
     }
 
     @Test
+    void refusesAValueThatChangesBeyondReason() {
+        var document = Documents.purchase("Castles in the air");
+        document.put("valueGrowthPercent", 20.5);
+
+        assertThat(evaluate(document.toString()).messageAt("/valueGrowthPercent"))
+                .isEqualTo("20.5 % is not allowed here, only -20 % to 20 %, with at most six decimals.");
+        assertThat(evaluate(Documents.purchaseWith("name", "\"" + "x".repeat(61) + "\"")
+                                .toString())
+                        .messageAt("/options/0/name"))
+                .isEqualTo("The name must have 1 to 60 characters, and has 61.");
+    }
+
+    @Test
     void saysWhichTermsGoWithWholePayments() {
         var document = Documents.purchaseWith("frequency", "\"WEEKLY\"");
         Documents.option(document).put("termMonths", 331);
