@@ -4,7 +4,7 @@ import { evaluate } from './cases'
 import { api, dataOf, type CaseDocument } from './client'
 
 /** Answers follow from the document alone, so one that was given stays right. */
-const FOR_GOOD = { staleTime: Infinity, gcTime: 60_000 } as const
+export const FOR_GOOD = { staleTime: Infinity, gcTime: 60_000 } as const
 
 /** The figures of a document. */
 export const figuresQuery = (document: CaseDocument) =>
@@ -23,24 +23,6 @@ export const scheduleQuery = (document: CaseDocument, option: number) =>
     queryFn: async ({ signal }) =>
       dataOf(
         await api.POST('/api/schedules/{option}', { params: { path: { option } }, body: document, signal }),
-      ),
-    placeholderData: keepPreviousData,
-  })
-
-/** How each figure of an option came about, or of one of its payments. */
-export const workingsQuery = (document: CaseDocument, option: number, line: number | null) =>
-  queryOptions({
-    ...FOR_GOOD,
-    queryKey: ['workings', option, line, document],
-    queryFn: async ({ signal }) =>
-      dataOf(
-        line === null
-          ? await api.POST('/api/workings/{option}', { params: { path: { option } }, body: document, signal })
-          : await api.POST('/api/workings/{option}/lines/{line}', {
-              params: { path: { option, line } },
-              body: document,
-              signal,
-            }),
       ),
     placeholderData: keepPreviousData,
   })

@@ -1,18 +1,19 @@
 import type { ReactNode } from 'react'
+import type { Subject } from '../api/workings'
+import { FIGURE_WORDS, type FigureName } from './figureWords'
 import { useWorkingPanel } from './workingPanel'
-import { FIGURE_WORDS, type FigureName } from './words'
 
 type ExplainedProps = {
   figure: FigureName
-  /** The payment, where it is a figure of the schedule's lines. */
-  line?: number
+  /** What it is a figure of, where it is not the option as a whole. */
+  subject?: Subject
   children: ReactNode
   className?: string
   testId?: string
 }
 
 /** A computed figure that opens its working by click, Enter or w. */
-export function Explained({ figure, line, children, className = '', testId }: ExplainedProps) {
+export function Explained({ figure, subject, children, className = '', testId }: ExplainedProps) {
   const open = useWorkingPanel((panel) => panel.open)
   return (
     <button
@@ -21,12 +22,18 @@ export function Explained({ figure, line, children, className = '', testId }: Ex
       data-testid={testId}
       aria-haspopup="dialog"
       aria-description={`opens how ${FIGURE_WORDS[figure].toLowerCase()} came about`}
-      onClick={() => open(figure, line)}
+      onClick={() => open(figure, subject)}
       onKeyDown={(event) => {
-        if (event.key === 'w' && !event.ctrlKey && !event.metaKey && !event.altKey) open(figure, line)
+        if (isWorkingKey(event)) open(figure, subject)
       }}
     >
       {children}
     </button>
   )
 }
+
+type Keys = { key: string; ctrlKey: boolean; metaKey: boolean; altKey: boolean }
+
+/** Whether a key press asks for the working of the figure that has the focus. */
+export const isWorkingKey = ({ key, ctrlKey, metaKey, altKey }: Keys) =>
+  key === 'w' && !ctrlKey && !metaKey && !altKey

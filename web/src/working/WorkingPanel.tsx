@@ -1,38 +1,81 @@
 import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
 import type { QuantityView, WorkingView } from '../api/client'
-import { workingsQuery } from '../api/answers'
+import { WHOLE_OPTION, workingsQuery } from '../api/workings'
 import { useOpenCase } from '../casefile/CaseContext'
-import { useWishPanel } from '../casefile/wish/wishPanel'
 import { CopyButton } from '../ui/CopyButton'
 import { SidePanel } from '../ui/SidePanel'
+import { CHAPTERS, FIGURE_WORDS } from './figureWords'
+import { knownAs, sourceOf, type Known } from './known'
+import { NAME_WORDS } from './nameWords'
 import { formatQuantity } from './quantity'
-import { CHAPTERS, FIGURE_WORDS, NAME_WORDS, ROUNDING_NOTES, RULE_WORDS, type FigureName } from './words'
-import { useWorkingPanel } from './workingPanel'
+import { ROUNDING_NOTES, RULE_WORDS } from './ruleWords'
+import { subjectWords } from './subjectWords'
+import { WishFor } from './WishFor'
+import { useWorkingPanel, type Shown } from './workingPanel'
 import { workingText } from './workingText'
 
 /** How a figure came about: the rule in words, the numbers put in, the rounding, and where it goes. */
 export function WorkingPanel() {
-  const { figure, close } = useWorkingPanel()
-  if (figure === null) return null
+  const { trail, close } = useWorkingPanel()
+  const shown = trail.at(-1)
+  if (!shown) return null
   return (
-    <SidePanel title={FIGURE_WORDS[figure]} close={close}>
-      <Opened />
+    <SidePanel title={FIGURE_WORDS[shown.figure]} close={close}>
+      <Opened shown={shown} />
     </SidePanel>
   )
 }
 
-function Opened() {
+function Opened({ shown: { figure, subject } }: { shown: Shown }) {
+  const place = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    // What was pressed to come here went with the working that it belonged to.
+    if (document.activeElement === document.body) place.current?.focus()
+  }, [figure, subject])
   const { answered, selected, locale } = useOpenCase()
-  const { figure, line } = useWorkingPanel()
-  const workings = useQuery(workingsQuery(answered, selected, isOfLine(figure) ? line : null))
-  const working = workings.data?.find((each) => each.figure === figure)
-  if (!working) {
-    return (
-      <p className="text-soft mt-3">
-        {workings.isPending ? 'Working it out…' : 'This option has no such figure.'}
-      </p>
-    )
-  }
+  const own = useQuery(workingsQuery(answered, selected, subject))
+  const option = useQuery(workingsQuery(answered, selected, WHOLE_OPTION))
+  const known: Known[] = [
+    ...(own.data ?? []).map((working) => ({ working, subject })),
+    ...(option.data ?? []).map((working) => ({ working, subject: WHOLE_OPTION })),
+  ]
+  const working = own.data?.find((each) => each.figure === figure)
+  const about = subjectWords(subject, locale)
+  return (
+    <div ref={place} tabIndex={-1} className="outline-none">
+      <Back />
+      {about && <p className="text-soft mt-1 text-[0.8125rem]">{about}</p>}
+      {working ? (
+        <Told working={working} known={known} />
+      ) : (
+        <p className="text-soft mt-3">
+          {own.isPending ? 'Working it out…' : 'This option has no such figure.'}
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Back() {
+  const { trail, back } = useWorkingPanel()
+  const before = trail.at(-2)
+  if (!before) return null
+  return (
+    <p className="mt-1 text-[0.8125rem]">
+      <button type="button" className="text-act font-semibold hover:underline" onClick={back}>
+        <span aria-hidden>‹ </span>
+        <span className="sr-only">back to </span>
+        {FIGURE_WORDS[before.figure]}
+      </button>
+    </p>
+  )
+}
+
+type ToldProps = { working: WorkingView; known: readonly Known[] }
+
+function Told({ working, known }: ToldProps) {
+  const { locale } = useOpenCase()
   return (
     <>
       <p className="font-figures mt-1 text-3xl" data-testid="working-result">
@@ -40,11 +83,11 @@ function Opened() {
       </p>
       <p className="mt-3">{RULE_WORDS[working.rule]}</p>
       <p className="formula">{working.formula}</p>
-      <Numbers heading="Put in" quantities={working.inputs} />
-      <Numbers heading="On the way" quantities={working.steps} />
+      <Numbers heading="Put in" quantities={working.inputs} working={working} known={known} />
+      <Numbers heading="On the way" quantities={working.steps} working={working} known={known} />
       <p className="mt-4">{ROUNDING_NOTES[working.rounding]}</p>
       {working.source && <p className="text-soft mt-2">Source: {working.source}</p>}
-      <GoesInto working={working} />
+      <GoesInto working={working} known={known} />
       <WishFor working={working} />
       <div className="mt-5 flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <CopyButton label="Copy as text" text={() => workingText(working, locale)} />
@@ -61,71 +104,61 @@ function Opened() {
   )
 }
 
-/** Whether a figure is one of the schedule's lines. */
-const isOfLine = (figure: FigureName | null) => figure?.startsWith('LINE_') ?? false
+type NumbersProps = ToldProps & { heading: string; quantities: readonly QuantityView[] }
 
-/** What a figure that clients set limits to is wished to stay within. */
-const WISHES: Partial<Record<FigureName, (written: string) => string>> = {
-  HOUSING_COST: (result) => `at most ${result} a month`,
-  PAYOFF_DATE: (day) => `paid off by ${day}`,
-  TOTAL_INTEREST: (result) => `at most ${result} interest`,
-}
-
-/** Leads from a figure to what would bring another one about. */
-function WishFor({ working }: { working: WorkingView }) {
+/** The numbers of a working; one that was computed itself leads to its own. */
+function Numbers({ heading, quantities, working, known }: NumbersProps) {
   const { locale } = useOpenCase()
-  const openWish = useWishPanel((panel) => panel.open)
-  const close = useWorkingPanel((panel) => panel.close)
-  const wish = WISHES[working.figure]
-  if (!wish) return null
-  const text = formatQuantity(working.result, locale)
-  return (
-    <p className="mt-2">
-      <button
-        type="button"
-        className="text-act font-semibold hover:underline"
-        onClick={() => {
-          close()
-          openWish(wish(text))
-        }}
-      >
-        Wish for another
-      </button>
-    </p>
-  )
-}
-
-function Numbers({ heading, quantities }: { heading: string; quantities: readonly QuantityView[] }) {
-  const { locale } = useOpenCase()
+  const follow = useWorkingPanel((panel) => panel.follow)
   if (quantities.length === 0) return null
   return (
     <>
       <h3 className="heading mt-4">{heading}</h3>
       <dl className="ledger ledger-tight">
-        {quantities.map((quantity, index) => (
-          <div key={`${quantity.name}-${index}`}>
-            <dt>{NAME_WORDS[quantity.name]}</dt>
-            <dd>{formatQuantity(quantity, locale)}</dd>
-          </div>
-        ))}
+        {quantities.map((quantity, index) => {
+          const source = sourceOf(quantity, working, known)
+          const text = formatQuantity(quantity, locale)
+          return (
+            <div key={`${quantity.name}-${index}`}>
+              <dt>{NAME_WORDS[quantity.name]}</dt>
+              <dd>
+                {source ? (
+                  <button
+                    type="button"
+                    className="explained"
+                    aria-description={`opens how ${FIGURE_WORDS[source.working.figure].toLowerCase()} came about`}
+                    onClick={() => follow({ figure: source.working.figure, subject: source.subject })}
+                  >
+                    {text}
+                  </button>
+                ) : (
+                  text
+                )}
+              </dd>
+            </div>
+          )
+        })}
       </dl>
     </>
   )
 }
 
-function GoesInto({ working }: { working: WorkingView }) {
-  const { open, line } = useWorkingPanel()
-  if (working.usedIn.length === 0) return null
+function GoesInto({ working, known }: ToldProps) {
+  const follow = useWorkingPanel((panel) => panel.follow)
+  const uses = working.usedIn
+    .map((figure) => knownAs(figure, known))
+    .filter((use): use is Known => use !== undefined)
+  if (uses.length === 0) return null
   return (
     <p className="mt-2">
       Goes into{' '}
-      {working.usedIn.map((figure, index) => (
+      {uses.map(({ working: { figure }, subject }, index) => (
         <span key={figure}>
           {index > 0 && ', '}
           <button
             type="button"
             className="text-act font-medium hover:underline"
-            onClick={() => open(figure, line)}
+            onClick={() => follow({ figure, subject })}
           >
             {FIGURE_WORDS[figure].toLowerCase()}
           </button>

@@ -1,6 +1,8 @@
 import type { WorkingView } from '../api/client'
 import { formatQuantity } from './quantity'
-import { FIGURE_WORDS, NAME_WORDS, ROUNDING_NOTES, RULE_WORDS } from './words'
+import { FIGURE_WORDS } from './figureWords'
+import { NAME_WORDS } from './nameWords'
+import { ROUNDING_NOTES, RULE_WORDS } from './ruleWords'
 
 /** A working as plain text, to be pasted into a letter. */
 export function workingText(working: WorkingView, locale: string): string {

@@ -1,47 +1,59 @@
 import type { Milestone } from '../../api/client'
+import { useWorkingPanel } from '../../working/workingPanel'
 import { useOpenCase } from '../CaseContext'
-import { flagsOf, milestoneWords } from './flags'
+import { flagsOf, milestoneFigure, milestoneWords, type Flag } from './flags'
 
 const ROW_PX = 16
 
-type FlagsProps = { milestones: readonly Milestone[]; agreed: number; width: number }
+type FlagsProps = {
+  milestones: readonly Milestone[]
+  agreed: number
+  width: number
+  setMarker: (payment: number) => void
+}
 
-/** What happens on the way, as small flags under the picture; all of it as a list for who cannot see them. */
-export function Flags({ milestones, agreed, width }: FlagsProps) {
+/** What happens on the way, as small flags under the picture: each takes the marker and tells how it came about. */
+export function Flags({ milestones, agreed, width, setMarker }: FlagsProps) {
   const { words } = useOpenCase()
-  const say = ({ kind }: Milestone) => milestoneWords(kind, words)
-  const flags = flagsOf(milestones, agreed, width, say)
+  const open = useWorkingPanel((panel) => panel.open)
+  const flags = flagsOf(milestones, agreed, width, ({ kind }) => milestoneWords(kind, words))
   const rows = Math.max(0, ...flags.map((flag) => (flag.row ?? 0) + 1))
+  const choose = ({ payment, milestones: [first] }: Flag) => {
+    setMarker(payment)
+    if (!first) return
+    const { figure, subject } = milestoneFigure(first)
+    open(figure, subject)
+  }
   return (
-    <>
-      <div className="relative text-xs" style={{ height: rows * ROW_PX + 4 }} aria-hidden>
-        {flags.map((flag) => (
-          <span key={flag.payment} title={`payment ${flag.payment}: ${flag.words}`}>
-            <span
-              className="bg-ink absolute top-0 w-px"
-              style={{ left: flag.x, height: (flag.row ?? 0) * ROW_PX + 14 }}
-            />
-            {flag.row !== null && (
-              <span
-                className="absolute px-1.5 whitespace-nowrap"
-                style={{
-                  top: flag.row * ROW_PX,
-                  ...(flag.toLeft ? { right: width - flag.x } : { left: flag.x }),
-                }}
-              >
-                {flag.words}
-              </span>
-            )}
-          </span>
-        ))}
-      </div>
-      <ol className="sr-only" aria-label="What happens on the way">
-        {milestones.map((milestone) => (
-          <li key={`${milestone.payment}-${milestone.kind}`}>
-            payment {milestone.payment}: {say(milestone)}
-          </li>
-        ))}
-      </ol>
-    </>
+    <ol
+      className="relative text-xs"
+      style={{ height: rows * ROW_PX + 4 }}
+      aria-label="What happens on the way"
+    >
+      {flags.toReversed().map((flag) => (
+        <li key={flag.payment}>
+          <span
+            aria-hidden
+            className="bg-ink absolute top-0 w-px"
+            style={{ left: flag.x, height: (flag.row ?? 0) * ROW_PX + 14 }}
+          />
+          <button
+            type="button"
+            aria-haspopup="dialog"
+            title={`payment ${flag.payment}`}
+            className={`explained mx-1.5 whitespace-nowrap ${flag.row === null ? 'flag-untold' : ''}`}
+            style={{
+              position: 'absolute',
+              top: (flag.row ?? 0) * ROW_PX,
+              ...(flag.toLeft ? { right: width - flag.x } : { left: flag.x }),
+            }}
+            onClick={() => choose(flag)}
+          >
+            <span className="sr-only">payment {flag.payment}: </span>
+            {flag.words}
+          </button>
+        </li>
+      ))}
+    </ol>
   )
 }

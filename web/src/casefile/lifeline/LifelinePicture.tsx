@@ -70,7 +70,12 @@ export function LifelinePicture(props: LifelinePictureProps) {
           onKeyDown={(event) => step(event, props)}
         />
       </div>
-      <Flags milestones={life.schedule.milestones} agreed={agreed} width={width} />
+      <Flags
+        milestones={life.schedule.milestones}
+        agreed={agreed}
+        width={width}
+        setMarker={props.setMarker}
+      />
       <Axis life={life} agreed={agreed} perYear={props.perYear} width={width} />
       {unused > 0 && x(unused) <= 120 && (
         <p className="text-soft text-right text-xs">

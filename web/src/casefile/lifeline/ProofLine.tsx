@@ -1,4 +1,5 @@
 import { formatAmount } from '../../format/amount'
+import { Explained } from '../../working/Explained'
 import type { Life } from './life'
 
 /** What shows that the schedule is right: it ends at nothing, it repays what was borrowed, the formula agrees. */
@@ -9,17 +10,26 @@ export function ProofLine({ life }: { life: Life }) {
     <p className="text-soft mt-2 flex flex-wrap gap-x-5 gap-y-1 text-[0.8125rem]" data-testid="proof">
       <span>
         <Sign holds={proof.closingBalanceCents === 0} /> ends at exactly{' '}
-        {formatAmount(proof.closingBalanceCents)}
+        <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: life.payments }}>
+          {formatAmount(proof.closingBalanceCents)}
+        </Explained>
       </span>
       <span>
-        <Sign holds={reconciles} /> principal {formatAmount(proof.principalCents)} {reconciles ? '=' : '≠'}{' '}
-        borrowed {formatAmount(proof.borrowedCents)}
+        <Sign holds={reconciles} /> principal{' '}
+        <Explained figure="STRETCH_REPAID" subject={{ of: 'stretch', first: 1, last: life.payments }}>
+          {formatAmount(proof.principalCents)}
+        </Explained>{' '}
+        {reconciles ? '=' : '≠'} borrowed{' '}
+        <Explained figure="LOAN_AMOUNT">{formatAmount(proof.borrowedCents)}</Explained>
       </span>
       {proof.formulaBalance !== null && proof.scheduleBalanceCents !== null && (
         <span>
-          before the last payment {formatAmount(proof.scheduleBalanceCents)} by schedule,{' '}
-          {proof.formulaBalance.toLocaleString('en-US', { minimumFractionDigits: 4 })} by formula: each line
-          is rounded to the cent
+          before the last payment{' '}
+          <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: life.payments - 1 }}>
+            {formatAmount(proof.scheduleBalanceCents)}
+          </Explained>{' '}
+          by schedule, {proof.formulaBalance.toLocaleString('en-US', { minimumFractionDigits: 4 })} by
+          formula: each line is rounded to the cent
         </span>
       )}
     </p>

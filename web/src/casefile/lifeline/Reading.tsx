@@ -24,32 +24,58 @@ export function MarkerReading({ life, marker }: MarkerReadingProps) {
   const { locale } = useOpenCase()
   const sums = sumsOf(life, 1, marker)
   const own = sumsOf(life, marker, marker)
+  const line = { of: 'line', line: marker } as const
+  const soFar = { of: 'stretch', first: 1, last: marker } as const
   return (
     <div data-testid="marker-reading">
       <p className="text-act text-[0.8125rem] font-semibold">
         {formatDay(life.schedule.dates[marker - 1] ?? '', locale)}, payment {marker}
         <span className="text-soft ml-3 font-normal">
           interest{' '}
-          <Explained figure="LINE_INTEREST" line={marker}>
+          <Explained figure="LINE_INTEREST" subject={line}>
             {formatAmount(own.interestCents)}
           </Explained>
           , principal{' '}
-          <Explained figure="LINE_PRINCIPAL" line={marker}>
+          <Explained figure="LINE_PRINCIPAL" subject={line}>
             {formatAmount(own.principalCents - own.extraCents)}
           </Explained>
-          {own.extraCents > 0 && `, extra ${formatAmount(own.extraCents)}`}
+          {own.extraCents > 0 && (
+            <>
+              , extra{' '}
+              <Explained figure="LINE_EXTRA" subject={line}>
+                {formatAmount(own.extraCents)}
+              </Explained>
+            </>
+          )}
         </span>
       </p>
       <p className="font-figures flex flex-wrap gap-x-5 text-[1.1875rem]">
         <span>
           owed{' '}
-          <Explained figure="LINE_BALANCE" line={marker}>
+          <Explained figure="LINE_BALANCE" subject={line}>
             {formatAmount(sums.balanceCents)}
           </Explained>
         </span>
-        <span className="text-interest-words">interest so far {formatAmount(sums.interestCents)}</span>
-        <span className="text-principal">repaid {formatAmount(sums.principalCents)}</span>
-        {sums.equityCents !== null && <span>equity {formatAmount(sums.equityCents)}</span>}
+        <span className="text-interest-words">
+          interest so far{' '}
+          <Explained figure="STRETCH_INTEREST" subject={soFar}>
+            {formatAmount(sums.interestCents)}
+          </Explained>
+        </span>
+        <span className="text-principal">
+          repaid{' '}
+          <Explained figure="STRETCH_REPAID" subject={soFar}>
+            {formatAmount(sums.principalCents)}
+          </Explained>
+        </span>
+        {sums.equityCents !== null && (
+          <span>
+            equity{' '}
+            <Explained figure="EQUITY" subject={line}>
+              {formatAmount(sums.equityCents)}
+            </Explained>
+          </span>
+        )}
       </p>
     </div>
   )
@@ -63,6 +89,7 @@ export function StretchReading({ life, stretch, clear }: StretchReadingProps) {
   if (!stretch)
     return <p className="text-soft mt-1.5 text-[0.8125rem]">Drag across the picture for a stretch’s sums.</p>
   const sums = sumsOf(life, stretch.first, stretch.last)
+  const subject = { of: 'stretch', ...stretch } as const
   const all = columnsOf(words)
   const text = () =>
     asTabbed(
@@ -83,10 +110,32 @@ export function StretchReading({ life, stretch, clear }: StretchReadingProps) {
           ? `Payment ${stretch.first}`
           : `Payments ${stretch.first} to ${stretch.last}`}
       </span>
-      <span>interest {formatAmount(sums.interestCents)}</span>
-      <span>principal {formatAmount(sums.principalCents)}</span>
-      {sums.extraCents > 0 && <span>of it extra {formatAmount(sums.extraCents)}</span>}
-      <span>then owed {formatAmount(sums.balanceCents)}</span>
+      <span>
+        interest{' '}
+        <Explained figure="STRETCH_INTEREST" subject={subject}>
+          {formatAmount(sums.interestCents)}
+        </Explained>
+      </span>
+      <span>
+        principal{' '}
+        <Explained figure="STRETCH_REPAID" subject={subject}>
+          {formatAmount(sums.principalCents)}
+        </Explained>
+      </span>
+      {sums.extraCents > 0 && (
+        <span>
+          of it extra{' '}
+          <Explained figure="STRETCH_EXTRA" subject={subject}>
+            {formatAmount(sums.extraCents)}
+          </Explained>
+        </span>
+      )}
+      <span>
+        then owed{' '}
+        <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: stretch.last }}>
+          {formatAmount(sums.balanceCents)}
+        </Explained>
+      </span>
       <CopyButton label="Copy" text={text} />
       <button type="button" className="text-act font-semibold hover:underline" onClick={clear}>
         Clear

@@ -1,8 +1,8 @@
 import type { CSSProperties, ReactNode } from 'react'
-import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
-import type { Column } from './columns'
-import { sumsOf, type Life, type Stretch } from './life'
+import { cellTexts, spanOf } from './cells'
+import type { Column, ColumnKey } from './columns'
+import type { Life, Stretch } from './life'
 import type { Row } from './rows'
 
 type ScheduleRowProps = {
@@ -13,6 +13,8 @@ type ScheduleRowProps = {
   locale: string
   marker: number
   stretch: Stretch | null
+  /** The column whose figure is reached by Tab, where it is one of this row's. */
+  tabStop: ColumnKey | null
   style: CSSProperties
   toggle: (year: string) => void
   setMarker: (payment: number) => void
@@ -23,21 +25,15 @@ export function ScheduleRow(props: ScheduleRowProps) {
   const { row, life, locale, toggle, setMarker } = props
   if (row.kind === 'start') {
     return (
-      <Cells {...props} first={0} last={0} name="0" payments="before the first">
-        {null}
+      <Cells {...props} payments="before the first">
+        0
       </Cells>
     )
   }
   if (row.kind === 'year') {
     const { year, first, last } = row.year
     return (
-      <Cells
-        {...props}
-        first={first}
-        last={last}
-        name={year}
-        payments={first === last ? `${first}` : `${first} to ${last}`}
-      >
+      <Cells {...props} payments={first === last ? `${first}` : `${first} to ${last}`}>
         <button
           type="button"
           className="schedule-open"
@@ -54,7 +50,7 @@ export function ScheduleRow(props: ScheduleRowProps) {
   }
   const date = formatDay(life.schedule.dates[row.payment - 1] ?? '', locale)
   return (
-    <Cells {...props} first={row.payment} last={row.payment} name={date} payments="">
+    <Cells {...props} payments={`payment ${row.payment}`}>
       <button
         type="button"
         className="schedule-open pl-5"
@@ -67,13 +63,7 @@ export function ScheduleRow(props: ScheduleRowProps) {
   )
 }
 
-type CellsProps = ScheduleRowProps & {
-  first: number
-  last: number
-  name: string
-  payments: string
-  children: ReactNode
-}
+type CellsProps = ScheduleRowProps & { payments: string; children: ReactNode }
 
 function Cells({
   row,
@@ -82,21 +72,15 @@ function Cells({
   columns,
   marker,
   stretch,
+  tabStop,
   style,
-  first,
-  last,
-  name,
   payments,
   children,
 }: CellsProps) {
-  const isStart = row.kind === 'start'
-  const own = sumsOf(life, isStart ? 1 : first, last)
-  const soFar = sumsOf(life, 1, last)
-  const isMarked =
-    row.kind === 'payment'
-      ? row.payment === marker
-      : row.kind === 'year' && !row.isOpen && first <= marker && marker <= last
-  const isInStretch = stretch !== null && !isStart && first >= stretch.first && last <= stretch.last
+  const { first, last } = spanOf(row)
+  const texts = cellTexts(life, row, columns)
+  const isMarked = !(row.kind === 'year' && row.isOpen) && first <= marker && marker <= last
+  const isInStretch = stretch !== null && first >= stretch.first && last <= stretch.last
   return (
     <div
       role="row"
@@ -106,20 +90,25 @@ function Cells({
       data-in-stretch={isInStretch || undefined}
       style={style}
     >
-      <span role="rowheader">{children ?? name}</span>
-      <span role="cell">{row.kind === 'payment' ? `payment ${row.payment}` : payments}</span>
-      {columns.map((column) => (
-        <span key={column.key} role="cell" className="text-right">
-          {figureOf(column, isStart, column.of(own, soFar))}
+      <span role="rowheader">{children}</span>
+      <span role="cell">{payments}</span>
+      {columns.map(({ key }, place) => (
+        <span key={key} role="cell" className="text-right">
+          {texts[place] && (
+            // Hundreds of them: what a click or a key does, the schedule as a whole listens for.
+            <button
+              type="button"
+              className="explained"
+              aria-haspopup="dialog"
+              tabIndex={key === tabStop ? 0 : -1}
+              data-row={index}
+              data-column={key}
+            >
+              {texts[place]}
+            </button>
+          )}
         </span>
       ))}
     </div>
   )
-}
-
-/** Before the first payment only what is owed, and what the home is worth beyond it, says anything. */
-function figureOf(column: Column, isStart: boolean, cents: number | null): string {
-  const saysNothing = isStart && column.key !== 'balance' && column.key !== 'equity'
-  if (cents === null || saysNothing || (column.sparse && cents === 0)) return ''
-  return formatAmount(cents)
 }

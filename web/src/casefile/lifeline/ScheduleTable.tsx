@@ -5,6 +5,7 @@ import type { Column } from './columns'
 import { yearsOf, type Life, type Stretch } from './life'
 import { rowOf, rowsOf } from './rows'
 import { ScheduleRow } from './ScheduleRow'
+import { useCells } from './useCells'
 
 const ROW_PX = 27
 const ROWS_AHEAD = 12
@@ -33,6 +34,13 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
     scrollPaddingStart: ROW_PX,
   })
   useFollow(marker, () => virtual.scrollToIndex(Math.max(0, rowOf(rows, marker)), { align: 'auto' }))
+
+  const cells = useCells({ life, rows, columns, scroller, scrollTo: virtual.scrollToIndex })
+  const items = virtual.getVirtualItems()
+  const tabStop = cells.tabStop(
+    items.map((item) => item.index),
+    rowOf(rows, marker),
+  )
 
   const toggle = (year: string) =>
     setOpen((years) =>
@@ -77,9 +85,11 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
       <div
         role="rowgroup"
         className="relative"
+        onClick={cells.onClick}
+        onKeyDown={cells.onKeyDown}
         style={{ height: virtual.getTotalSize(), minWidth: grid.minWidth }}
       >
-        {virtual.getVirtualItems().map((item) => {
+        {items.map((item) => {
           const row = rows[item.index]
           return (
             row && (
@@ -92,6 +102,7 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
                 locale={locale}
                 marker={marker}
                 stretch={stretch}
+                tabStop={tabStop?.row === item.index ? tabStop.column : null}
                 style={{ ...grid, height: ROW_PX, transform: `translateY(${item.start}px)` }}
                 toggle={toggle}
                 setMarker={setMarker}

@@ -3,7 +3,7 @@ import type { Sums } from './life'
 
 /** A column of figures in the schedule: of a line's own payments, or of all so far. */
 export type Column = {
-  key: string
+  key: ColumnKey
   name: string
   of: (own: Sums, soFar: Sums) => number | null
   /** Whether nothing is written for a line where it is zero. */

@@ -1,7 +1,8 @@
 import type { OptionDocument } from '../../api/client'
-import { formatEntry } from '../../format/amount'
+import { formatAmount, formatEntry } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
 import { formatPercent } from '../../format/percent'
+import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../words'
 import { useCostsDrawer } from './costsDrawer'
@@ -11,16 +12,37 @@ export function Assumptions() {
   const { option, words } = useOpenCase()
   const open = useCostsDrawer((drawer) => drawer.open)
   return (
-    <p className="text-soft -mt-1 mb-4 text-[0.8125rem]">
-      {assumptionsOf(option, words)}{' '}
-      <button type="button" className="text-act font-semibold hover:underline" onClick={open}>
-        Change
-      </button>
+    <p className="text-soft -mt-1 mb-4 text-[0.8125rem] first-letter:uppercase">
+      <Borrowed />
+      {costsOf(option, words)}
+      <span className="whitespace-nowrap">
+        {conventionsOf(option)}{' '}
+        <button type="button" className="text-act font-semibold hover:underline" onClick={open}>
+          Change
+        </button>
+      </span>
     </p>
   )
 }
 
-function assumptionsOf({ housing, compounding, rounding }: OptionDocument, words: MarketWords): string {
+/** The amounts that follow from what the sentence says: of a share of the price, and of a premium on top of the loan. */
+function Borrowed() {
+  const { figures, words } = useOpenCase()
+  const { downCents, loanCents, baseLoanCents } = figures
+  if (downCents === null && loanCents === baseLoanCents) return null
+  return (
+    <>
+      {downCents !== null && (
+        <>
+          <Explained figure="MONEY_DOWN">{formatAmount(downCents)}</Explained> {words.down},{' '}
+        </>
+      )}
+      loan <Explained figure="LOAN_AMOUNT">{formatAmount(loanCents)}</Explained>;{' '}
+    </>
+  )
+}
+
+function costsOf({ housing }: OptionDocument, words: MarketWords): string {
   const { propertyTaxPercent, propertyTaxCents, mortgageInsurancePercent } = housing
   const costs = [
     propertyTaxPercent
@@ -33,10 +55,12 @@ function assumptionsOf({ housing, compounding, rounding }: OptionDocument, words
     amount(words.dues, housing.duesCents, 'a month'),
     amount('Other', housing.otherCents, 'a month'),
   ].filter((cost) => cost !== null)
-  const conventions = [`interest compounds ${COMPOUNDING_WORDS[compounding]}`]
-  if (rounding === 'UP_TO_CENT') conventions.push(`payments are rounded ${ROUNDING_WORDS[rounding]}`)
-  return `${costs.length > 0 ? `With ${costs.join(', ')}; ` : ''}${conventions.join(', ')}.`
+  return costs.length > 0 ? `${costs.join(', ')}; ` : ''
 }
+
+const conventionsOf = ({ compounding, rounding }: OptionDocument) =>
+  `interest compounds ${COMPOUNDING_WORDS[compounding]}` +
+  `${rounding === 'UP_TO_CENT' ? `, payments are rounded ${ROUNDING_WORDS[rounding]}` : ''}.`
 
 const amount = (name: string, cents: number | null, period: string) =>
   cents ? `${name.toLowerCase()} ${formatEntry(cents)} ${period}` : null

@@ -2,6 +2,7 @@ import type { ClosingDocument } from '../../api/client'
 import { readDay } from '../../entry/date'
 import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
+import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { withClosing } from '../option'
 import { AmountField, PercentField } from './AmountField'
@@ -61,8 +62,15 @@ export function ClosingCosts() {
         />
       ))}
       <p className="text-soft text-[0.8125rem]">
-        Cash at {words.closing.toLowerCase()}: {formatAmount(figures.cashToClose.totalCents)}
-        {lost > 0 && `. Of the seller’s credit ${formatAmount(lost)} cannot be used`}.
+        Cash at {words.closing.toLowerCase()}:{' '}
+        <Explained figure="CASH_TO_CLOSE">{formatAmount(figures.cashToClose.totalCents)}</Explained>
+        {lost > 0 && (
+          <>
+            . Of the seller’s credit <Explained figure="SELLER_CREDIT">{formatAmount(lost)}</Explained> cannot
+            be used
+          </>
+        )}
+        .
       </p>
     </>
   )

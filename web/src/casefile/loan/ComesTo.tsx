@@ -2,7 +2,7 @@ import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { formatRatio } from '../../format/percent'
 import { Explained } from '../../working/Explained'
-import type { FigureName } from '../../working/words'
+import type { FigureName } from '../../working/figureWords'
 import { useOpenCase } from '../CaseContext'
 
 type Line = [name: string, figure: FigureName, text: string]

@@ -1,21 +1,14 @@
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatMonth } from '../../format/date'
-import type { HousingCostView, OptionView } from '../../api/client'
+import type { OptionView } from '../../api/client'
+import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
+import { monthBars } from './monthBars'
 import { reasonsOf } from './reasons'
 
 const WIDTH = 1000
 const HEIGHT = 100
 const MOST_TOLD = 12
-
-const PARTS: readonly [keyof HousingCostView, string][] = [
-  ['principalAndInterestCents', 'var(--color-principal)'],
-  ['propertyTaxCents', 'var(--color-housing-1)'],
-  ['homeInsuranceCents', 'var(--color-housing-2)'],
-  ['mortgageInsuranceCents', 'var(--color-housing-3)'],
-  ['duesCents', 'var(--color-housing-4)'],
-  ['otherCents', 'var(--color-housing-5)'],
-]
 
 /** What a month costs through the years: a picture of its parts, and each change in words. */
 export function MonthThroughTheYears() {
@@ -38,12 +31,18 @@ export function MonthThroughTheYears() {
           return (
             <li key={period.fromPayment} data-testid="period">
               <span className="text-soft">{index === 0 ? 'At first' : formatMonth(period.from, locale)}</span>{' '}
-              <span className="font-figures text-[1.0625rem]">{formatAmount(period.cost.totalCents)}</span>
+              <span className="font-figures text-[1.0625rem]">
+                <Explained figure="HOUSING_COST" subject={{ of: 'line', line: period.fromPayment }}>
+                  {formatAmount(period.cost.totalCents)}
+                </Explained>
+              </span>
               {before && (
                 <span className="text-soft">
                   {' '}
-                  {formatDifference(period.cost.totalCents - before.cost.totalCents)},{' '}
-                  {reasonsOf(before.cost, period.cost, words)}
+                  <Explained figure="MONTH_CHANGE" subject={{ of: 'line', line: period.fromPayment }}>
+                    {formatDifference(period.cost.totalCents - before.cost.totalCents)}
+                  </Explained>
+                  , {reasonsOf(before.cost, period.cost, words)}
                 </span>
               )}
             </li>
@@ -58,8 +57,6 @@ export function MonthThroughTheYears() {
 }
 
 function Picture({ figures }: { figures: OptionView }) {
-  const { housingPeriods: periods, payments } = figures
-  const most = Math.max(...periods.map((period) => period.cost.totalCents))
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -67,26 +64,9 @@ function Picture({ figures }: { figures: OptionView }) {
       className="mt-2 block h-24 w-full"
       aria-hidden
     >
-      {periods.flatMap((period, index) => {
-        const until = periods[index + 1]?.fromPayment ?? payments + 1
-        const x = ((period.fromPayment - 1) / payments) * WIDTH
-        const width = ((until - period.fromPayment) / payments) * WIDTH
-        let reached = HEIGHT
-        return PARTS.map(([part, colour]) => {
-          const height = (period.cost[part] / most) * HEIGHT
-          reached -= height
-          return (
-            <rect
-              key={`${period.fromPayment}-${part}`}
-              x={x}
-              y={reached}
-              width={width}
-              height={height}
-              fill={colour}
-            />
-          )
-        })
-      })}
+      {monthBars(figures, WIDTH, HEIGHT).map(({ colour, ...bar }) => (
+        <rect key={`${bar.x}-${colour}`} {...bar} fill={`var(--color-${colour})`} />
+      ))}
     </svg>
   )
 }

@@ -1,27 +1,17 @@
-import type { OptionView } from '../../api/client'
 import { formatAmount, formatMoney } from '../../format/amount'
 import { formatMonth } from '../../format/date'
-import type { MarketWords } from '../../format/market'
 import { Explained } from '../../working/Explained'
-import type { FigureName } from '../../working/words'
 import { useOpenCase } from '../CaseContext'
 import { useWishPanel } from '../wish/wishPanel'
-
-type Part = {
-  name: string
-  words: string
-  cents: number
-  colour: string
-  figure?: FigureName
-  note?: string | undefined
-}
+import { PARTS, type Part } from './parts'
 
 /** What the house costs a month, whole and by its parts, and who sends what. */
 export function MonthlyCost() {
   const { figures, option, currency, locale, words } = useOpenCase()
   const wish = useWishPanel((panel) => panel.open)
-  const parts = partsOf(figures, words, locale).filter((part) => part.cents > 0)
-  const { totalCents } = figures.housingCost
+  const { housingCost: cost } = figures
+  const { totalCents } = cost
+  const parts = PARTS.filter((part) => cost[part.cents] > 0)
   return (
     <section aria-labelledby="month-heading">
       <div className="flex items-baseline justify-between">
@@ -43,7 +33,10 @@ export function MonthlyCost() {
       </p>
       <div className="mt-4 flex h-3 gap-0.5" aria-hidden>
         {parts.map((part) => (
-          <span key={part.name} style={{ flexGrow: part.cents, background: part.colour }} />
+          <span
+            key={part.name}
+            style={{ flexGrow: cost[part.cents], background: `var(--color-${part.colour})` }}
+          />
         ))}
       </div>
       <dl className="ledger mt-1">
@@ -52,18 +45,14 @@ export function MonthlyCost() {
             <dt>
               <span
                 className="mr-2.5 inline-block size-2.5"
-                style={{ background: part.colour }}
+                style={{ background: `var(--color-${part.colour})` }}
                 aria-hidden
               />
-              {part.words}
-              {part.note && <span className="note">{part.note}</span>}
+              {part.words(words)}
+              <Note part={part} />
             </dt>
             <dd data-testid={`month-${part.name}`}>
-              {part.figure ? (
-                <Explained figure={part.figure}>{formatAmount(part.cents)}</Explained>
-              ) : (
-                formatAmount(part.cents)
-              )}
+              <Explained figure={part.figure}>{formatAmount(cost[part.cents])}</Explained>
             </dd>
           </div>
         ))}
@@ -80,48 +69,27 @@ function WhoSends() {
   if (own === 0) return null
   return (
     <p className="text-soft mt-2 text-[0.8125rem]" data-testid="who-sends">
-      {formatAmount(figures.toLenderCents)} to the lender, {formatAmount(own)} sent in by the clients
-      themselves
+      <Explained figure="TO_LENDER">{formatAmount(figures.toLenderCents)}</Explained> to the lender,{' '}
+      <Explained figure="SENT_BY_CLIENTS">{formatAmount(own)}</Explained> sent in by the clients themselves
     </p>
   )
 }
 
-function partsOf({ housingCost: cost, ...figures }: OptionView, words: MarketWords, locale: string): Part[] {
-  return [
-    {
-      name: 'Principal and interest',
-      words: 'Principal and interest',
-      cents: cost.principalAndInterestCents,
-      colour: 'var(--color-principal)',
-      figure: 'PRINCIPAL_AND_INTEREST',
-      note:
-        figures.paymentsPerYear === 12
-          ? undefined
-          : `${figures.paymentsPerYear} × ${formatAmount(figures.paymentCents)} ÷ 12`,
-    },
-    {
-      name: 'Property tax',
-      words: words.propertyTax,
-      cents: cost.propertyTaxCents,
-      colour: 'var(--color-housing-1)',
-      figure: 'PROPERTY_TAX',
-    },
-    {
-      name: 'Home insurance',
-      words: 'Home insurance',
-      cents: cost.homeInsuranceCents,
-      colour: 'var(--color-housing-2)',
-      figure: 'HOME_INSURANCE',
-    },
-    {
-      name: 'Mortgage insurance',
-      words: words.mortgageInsurance,
-      cents: cost.mortgageInsuranceCents,
-      colour: 'var(--color-housing-3)',
-      figure: 'MORTGAGE_INSURANCE',
-      note: figures.insurance ? `ends ${formatMonth(figures.insurance.endsFrom, locale)}` : undefined,
-    },
-    { name: 'Dues', words: words.dues, cents: cost.duesCents, colour: 'var(--color-housing-4)' },
-    { name: 'Other', words: 'Other', cents: cost.otherCents, colour: 'var(--color-housing-5)' },
-  ]
+/** How often it is paid where that is not monthly, and how long where that is not to the end. */
+function Note({ part }: { part: Part }) {
+  const { figures, locale } = useOpenCase()
+  const { paymentsPerYear, paymentCents, insurance } = figures
+  if (part.cents === 'principalAndInterestCents' && paymentsPerYear !== 12) {
+    return (
+      <span className="note">
+        {paymentsPerYear} × {formatAmount(paymentCents)} ÷ 12
+      </span>
+    )
+  }
+  if (part.cents !== 'mortgageInsuranceCents' || !insurance) return null
+  return (
+    <span className="note">
+      <Explained figure="INSURANCE_END">ends {formatMonth(insurance.endsFrom, locale)}</Explained>
+    </span>
+  )
 }

@@ -5,20 +5,16 @@ import { ladderQuery, type LadderBuild } from '../../api/answers'
 import type { RungView } from '../../api/client'
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
+import { isWorkingKey } from '../../working/Explained'
+import type { FigureName } from '../../working/figureWords'
+import { useWorkingPanel } from '../../working/workingPanel'
 import { useOpenCase } from '../CaseContext'
 import { withFields } from '../option'
 import { addOption, MOST_OPTIONS } from '../options'
 import { LadderSettings } from './LadderSettings'
+import { MEASURES, type Measure } from './measures'
 import { RungTable } from './RungTable'
 
-/** What the rungs are told by. */
-type Measure = 'perPaymentCents' | 'perYearCents' | 'overTheLifeCents'
-
-const MEASURES: Record<Measure, string> = {
-  perPaymentCents: 'a payment',
-  perYearCents: 'a year',
-  overTheLifeCents: 'over the life',
-}
 const USUAL: LadderBuild = { from: 'BEGINNING', stepPercent: 0.25, down: 4, up: 4 }
 
 /** What the loan would cost at rates around its own: one picture, switched between three measures, or a table. */
@@ -36,7 +32,7 @@ export function RateLadder() {
           If the rate were…
         </h2>
         <div role="radiogroup" aria-label="Told by" className="-mr-0.5 flex gap-x-0.5 text-[0.8125rem]">
-          {Object.entries(MEASURES).map(([key, words]) => (
+          {Object.entries(MEASURES).map(([key, { words }]) => (
             <button
               key={key}
               type="button"
@@ -53,44 +49,50 @@ export function RateLadder() {
       {rungs.isError ? (
         <p className="text-soft mt-3">{rungs.error.message}</p>
       ) : asTable ? (
-        <RungTable rungs={rungs.data ?? []} />
+        <RungTable rungs={rungs.data ?? []} from={asked.from} />
       ) : (
-        <Rungs rungs={rungs.data ?? []} measure={measure} />
+        <Rungs rungs={rungs.data ?? []} measure={measure} from={asked.from} />
       )}
       <LadderSettings build={asked} setBuild={setBuild} asTable={asTable} setAsTable={setAsTable} />
     </section>
   )
 }
 
-type RungsProps = { rungs: readonly RungView[]; measure: Measure }
+type RungsProps = { rungs: readonly RungView[]; measure: Measure; from: LadderBuild['from'] }
 
-function Rungs({ rungs, measure }: RungsProps) {
+function Rungs({ rungs, measure, from }: RungsProps) {
   const most = Math.max(1, ...rungs.map((rung) => Math.abs(rung[measure])))
   return (
     <ul className="mt-1.5" aria-label="Rates and what they would cost">
       {rungs.map((rung) => (
         <li key={rung.ratePercent}>
-          <Rung rung={rung} measure={measure} share={rung[measure] / most} />
+          <Rung rung={rung} measure={measure} from={from} share={rung[measure] / most} />
         </li>
       ))}
     </ul>
   )
 }
 
-type RungProps = { rung: RungView; measure: Measure; share: number }
+type RungProps = { rung: RungView; measure: Measure; from: LadderBuild['from']; share: number }
 
-/** One rate: choosing it takes it, or begins an option with it. */
-function Rung({ rung, measure, share }: RungProps) {
+/** One rate: choosing it takes it, begins an option with it, or tells how its figures came about. */
+function Rung({ rung, measure, from, share }: RungProps) {
   const { store, document, selected, option } = useOpenCase()
   const isOwn = rung.ratePercent === option.ratePercent
   const change = withFields({ ratePercent: rung.ratePercent })
+  const openWorking = useWorkingPanel((panel) => panel.open)
+  const explain = (figure: FigureName) =>
+    openWorking(figure, { of: 'rate', ratePercent: rung.ratePercent, from })
   const words = isOwn ? formatAmount(rung.paymentCents) : formatDifference(rung[measure])
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
         className="rung"
         data-own={isOwn || undefined}
-        aria-label={`${formatPercent(rung.ratePercent)}: ${words} ${isOwn ? 'each time' : MEASURES[measure]}`}
+        aria-label={`${formatPercent(rung.ratePercent)}: ${words} ${isOwn ? 'each time' : MEASURES[measure].words}`}
+        onKeyDown={(event) => {
+          if (isWorkingKey(event)) explain(isOwn ? 'PAYMENT' : MEASURES[measure].figure)
+        }}
       >
         <span className="text-left">{formatPercent(rung.ratePercent)}</span>
         <span className="relative h-3" aria-hidden>
@@ -108,9 +110,15 @@ function Rung({ rung, measure, share }: RungProps) {
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={12} className="floating">
-          <DropdownMenu.Label className="note px-2.5 pt-1.5 pb-1">
-            {formatAmount(rung.paymentCents)} each time
-          </DropdownMenu.Label>
+          <DropdownMenu.Item className="floating-item" onSelect={() => explain('PAYMENT')}>
+            how {formatAmount(rung.paymentCents)} each time came about
+          </DropdownMenu.Item>
+          {!isOwn && (
+            <DropdownMenu.Item className="floating-item" onSelect={() => explain(MEASURES[measure].figure)}>
+              how {words} {MEASURES[measure].words} came about
+            </DropdownMenu.Item>
+          )}
+          <DropdownMenu.Separator className="floating-separator" />
           <DropdownMenu.Item
             className="floating-item"
             disabled={isOwn}

@@ -1,9 +1,13 @@
+import type { LadderBuild } from '../../api/answers'
 import type { RungView } from '../../api/client'
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
+import { Explained } from '../../working/Explained'
+
+type RungTableProps = { rungs: readonly RungView[]; from: LadderBuild['from'] }
 
 /** The rungs with all their measures. */
-export function RungTable({ rungs }: { rungs: readonly RungView[] }) {
+export function RungTable({ rungs, from }: RungTableProps) {
   return (
     <div className="mt-2 overflow-x-auto" role="region" aria-label="Rates as a table" tabIndex={0}>
       <table className="figures-table figures-table-close w-full">
@@ -17,15 +21,34 @@ export function RungTable({ rungs }: { rungs: readonly RungView[] }) {
           </tr>
         </thead>
         <tbody>
-          {rungs.map((rung) => (
-            <tr key={rung.ratePercent}>
-              <th scope="row">{formatPercent(rung.ratePercent)}</th>
-              <td>{formatAmount(rung.paymentCents)}</td>
-              <td>{formatDifference(rung.perPaymentCents)}</td>
-              <td>{formatDifference(rung.perYearCents)}</td>
-              <td>{formatDifference(rung.overTheLifeCents)}</td>
-            </tr>
-          ))}
+          {rungs.map((rung) => {
+            const subject = { of: 'rate', ratePercent: rung.ratePercent, from } as const
+            return (
+              <tr key={rung.ratePercent}>
+                <th scope="row">{formatPercent(rung.ratePercent)}</th>
+                <td>
+                  <Explained figure="PAYMENT" subject={subject}>
+                    {formatAmount(rung.paymentCents)}
+                  </Explained>
+                </td>
+                <td>
+                  <Explained figure="RUNG_PER_PAYMENT" subject={subject}>
+                    {formatDifference(rung.perPaymentCents)}
+                  </Explained>
+                </td>
+                <td>
+                  <Explained figure="RUNG_PER_YEAR" subject={subject}>
+                    {formatDifference(rung.perYearCents)}
+                  </Explained>
+                </td>
+                <td>
+                  <Explained figure="RUNG_OVER_THE_LIFE" subject={subject}>
+                    {formatDifference(rung.overTheLifeCents)}
+                  </Explained>
+                </td>
+              </tr>
+            )
+          })}
         </tbody>
       </table>
     </div>

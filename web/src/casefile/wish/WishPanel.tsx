@@ -5,6 +5,7 @@ import { readWish, type Wish } from '../../entry/wish'
 import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { SidePanel } from '../../ui/SidePanel'
+import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { addOption, MOST_OPTIONS } from '../options'
 import { leverChange, leverWords } from './levers'
@@ -55,7 +56,7 @@ function Answers({ wish }: { wish: Wish }) {
             {answer.value === null ? (
               <NoAnswer answer={answer} />
             ) : (
-              <Answer answer={answer} value={answer.value} />
+              <Answer wish={wish} answer={answer} value={answer.value} />
             )}
           </li>
         ))}
@@ -72,11 +73,14 @@ function NoAnswer({ answer }: { answer: WishAnswerView }) {
   )
 }
 
-function Answer({ answer, value }: { answer: WishAnswerView; value: number }) {
+type AnswerProps = { wish: Wish; answer: WishAnswerView; value: number }
+
+function Answer({ wish, answer, value }: AnswerProps) {
   const { store, document, selected, locale } = useOpenCase()
   const close = useWishPanel((panel) => panel.close)
   const { before, figure, after } = leverWords(answer.lever, value)
   const change = leverChange(answer.lever, value)
+  const subject = { of: 'wish', lever: answer.lever, wish } as const
   const take = () => {
     store.changeOption(change)
     store.settle()
@@ -89,13 +93,28 @@ function Answer({ answer, value }: { answer: WishAnswerView; value: number }) {
   return (
     <>
       <p>
-        {before} <b className="font-figures text-lg font-medium">{figure}</b> {after}
+        {before}{' '}
+        <b className="font-figures text-lg font-medium">
+          <Explained figure="WISH_ANSWER" subject={subject}>
+            {figure}
+          </Explained>
+        </b>{' '}
+        {after}
       </p>
       {answer.figures && (
         <p className="text-soft text-xs">
-          {formatAmount(answer.figures.housingCost.totalCents)} a month, paid off{' '}
-          {formatDay(answer.figures.payoffDate, locale)}, {formatAmount(answer.figures.totalInterestCents)} of
-          interest
+          <Explained figure="HOUSING_COST" subject={subject}>
+            {formatAmount(answer.figures.housingCost.totalCents)}
+          </Explained>{' '}
+          a month, paid off{' '}
+          <Explained figure="PAYOFF_DATE" subject={subject}>
+            {formatDay(answer.figures.payoffDate, locale)}
+          </Explained>
+          ,{' '}
+          <Explained figure="TOTAL_INTEREST" subject={subject}>
+            {formatAmount(answer.figures.totalInterestCents)}
+          </Explained>{' '}
+          of interest
         </p>
       )}
       <p className="mt-1 flex gap-4">

@@ -48,10 +48,17 @@ class AccessTest extends Journey {
         advisor.press("At most…");
         assertThat(page.getByTestId("lever-PRICE")).isVisible();
         check(page, "a wish");
+        page.getByTestId("lever-PRICE").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.getByTestId("working-result")).isVisible();
+        check(page, "the working of a wish's answer");
+        page.keyboard().press("Escape");
+        assertThat(page.getByTestId("working-result")).hasCount(0);
         advisor.press("Close");
         advisor.view("Lifeline");
         page.getByTestId("schedule")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("2030"))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("2030").setExact(true))
                 .click();
         advisor.find("13 to 24");
         check(page, "lifeline");

@@ -50,11 +50,13 @@ class LifelineTest extends Journey {
         advisor.find("Oct 2031");
         assertThat(advisor.page().getByTestId("marker-reading")).containsText("October 1, 2031, payment 56");
 
-        schedule.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("2031"))
+        schedule.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("2031").setExact(true))
                 .click();
         Locator line = schedule.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("payment 58"));
         assertThat(line).containsText("December 1, 2031");
-        line.getByRole(AriaRole.BUTTON).click();
+        line.getByText("December 1, 2031").click();
         assertThat(advisor.page().getByRole(AriaRole.SLIDER)).hasAttribute("aria-valuenow", "58");
         advisor.find("never");
         assertThat(advisor.page().getByRole(AriaRole.ALERT)).containsText("Enter a payment such as 118");

@@ -2,15 +2,13 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Options beside one another, wishes, workings, rates around the loan's own, and other markets. */
+/** Options beside one another, wishes, rates around the loan's own, and other markets. */
 class OptionsAndAnswersTest extends Journey {
 
     @Test
@@ -86,36 +84,6 @@ class OptionsAndAnswersTest extends Journey {
         assertThat(advisor.figure("Price")).hasValue("415,545");
         advisor.press("Undo");
         assertThat(advisor.month()).hasText("$3,026.07");
-    }
-
-    @Test
-    void explainsAFigureFromTheKeyboard() {
-        Advisor advisor = someone(
-                        new Browser.NewContextOptions().setPermissions(List.of("clipboard-read", "clipboard-write")))
-                .signIn(Advisor.EMAIL)
-                .open("Lot 6, Cinder Hill");
-        Page page = advisor.page();
-        advisor.total("Each payment").focus();
-        page.keyboard().press("w");
-        assertThat(page.getByTestId("working-result"))
-                .hasText(advisor.total("Each payment").textContent());
-        assertThat(page.getByText("A half or a quarter of the monthly payment", new Page.GetByTextOptions()))
-                .isVisible();
-        page.keyboard().press("Escape");
-        advisor.total("Effective yearly rate").click();
-        page.getByRole(AriaRole.DIALOG).getByText("Rate per payment, i").waitFor();
-        page.keyboard().press("Escape");
-        advisor.total("Total paid").click();
-        advisor.press("Copy as text");
-        assertThat(page.getByText("Copied")).isVisible();
-        org.assertj.core.api.Assertions.assertThat((String) page.evaluate("navigator.clipboard.readText()"))
-                .startsWith("Total paid: ")
-                .contains("Every payment and extra, added up.");
-        org.assertj.core.api.Assertions.assertThat(
-                        page.locator("a[href^='/figures.html#']").getAttribute("href"))
-                .isEqualTo("/figures.html#schedule");
-        page.navigate("/figures.html#schedule");
-        assertThat(page.locator("#schedule")).isInViewport();
     }
 
     @Test

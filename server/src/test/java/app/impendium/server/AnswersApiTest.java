@@ -3,6 +3,8 @@ package app.impendium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
+import java.math.BigDecimal;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,10 +38,73 @@ class AnswersApiTest {
                 BEA.post("/api/workings/0/lines/1", PURCHASE.toString()).body();
 
         assertThat(workings.findValuesAsString("figure"))
-                .containsExactly("LINE_INTEREST", "LINE_PRINCIPAL", "LINE_BALANCE");
-        assertThat(workings.at("/0/result/value").asString()).isEqualTo("1218.23");
+                .startsWith("LINE_PAYMENT", "LINE_INTEREST", "LINE_PRINCIPAL", "LINE_PAID", "LINE_BALANCE")
+                .contains("HOUSING_COST")
+                .endsWith("EQUITY");
+        assertThat(workings.at("/1/result/value").asString()).isEqualTo("1218.23");
+        assertThat(BEA.post("/api/workings/0/lines/0", PURCHASE.toString())
+                        .body()
+                        .findValuesAsString("figure"))
+                .containsExactly("EQUITY");
         assertThat(BEA.post("/api/workings/0/lines/301", PURCHASE.toString()).status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void tellsHowTheSumsOfAStretchCameAbout() {
+        JsonNode schedule = BEA.post("/api/schedules/0", PURCHASE.toString()).body();
+        long interest = 0;
+        for (int payment = 13; payment <= 24; payment++) {
+            interest += schedule.at("/interestCents/" + payment).asLong();
+        }
+
+        JsonNode workings =
+                BEA.post("/api/workings/0/stretches/13/24", PURCHASE.toString()).body();
+
+        assertThat(workings.at("/0/figure").asString()).isEqualTo("STRETCH_INTEREST");
+        assertThat(workings.at("/0/result/value").asString())
+                .isEqualTo(BigDecimal.valueOf(interest, 2).toPlainString());
+        assertThat(BEA.post("/api/workings/0/stretches/24/13", PURCHASE.toString())
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void tellsHowARungAndARenewalsRungCameAbout() {
+        ObjectNode document = Documents.purchaseWith("rateTermMonths", "60");
+        for (String from : List.of("BEGINNING", "RENEWAL")) {
+            JsonNode rungs = BEA.post(
+                            "/api/ladders/0?from=" + from + "&stepPercent=0.5&down=1&up=0", document.toString())
+                    .body();
+            JsonNode workings = BEA.post("/api/workings/0/rates/5?from=" + from, document.toString())
+                    .body();
+
+            assertThat(workings.at("/2/figure").asString()).isEqualTo("RUNG_OVER_THE_LIFE");
+            assertThat(new BigDecimal(workings.at("/2/result/value").asString()).movePointRight(2))
+                    .isEqualByComparingTo(rungs.at("/0/overTheLifeCents").decimalValue());
+        }
+        assertThat(BEA.post("/api/workings/0/rates/31", document.toString()).status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void tellsHowAWishWasSolved() {
+        String wish = "?wish=MONTHLY_TOTAL&limit=170000";
+        JsonNode workings = BEA.post("/api/workings/0/wishes/RATE" + wish, PURCHASE.toString())
+                .body();
+        JsonNode answers = BEA.post("/api/wishes/0" + wish, PURCHASE.toString()).body();
+
+        assertThat(workings.at("/0/figure").asString()).isEqualTo("WISH_ANSWER");
+        assertThat(answers.toString())
+                .contains("\"lever\":\"RATE\",\"value\":"
+                        + workings.at("/0/result/value").asString());
+        assertThat(workings.findValuesAsString("figure")).contains("HOUSING_COST", "TOTAL_INTEREST", "PAYOFF_DATE");
+        assertThat(BEA.post("/api/workings/0/wishes/LOAN_AMOUNT" + wish, PURCHASE.toString())
+                        .body())
+                .isEmpty();
+        assertThat(BEA.post("/api/workings/0/wishes/LUCK" + wish, PURCHASE.toString())
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test

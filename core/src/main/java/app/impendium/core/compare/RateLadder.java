@@ -60,6 +60,11 @@ public final class RateLadder {
         return rungs;
     }
 
+    /** The same loan at one other rate. */
+    public static Rung at(AnnualRate rate, LoanTerms terms) {
+        return rung(terms, Schedule.of(terms), rate);
+    }
+
     private static Rung rung(LoanTerms terms, Schedule base, AnnualRate rate) {
         Schedule other = Schedule.of(terms.withRate(rate));
         Money perPayment = other.payment().minus(base.payment());

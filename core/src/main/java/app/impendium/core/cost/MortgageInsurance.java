@@ -48,6 +48,11 @@ public record MortgageInsurance(
         return new MortgageInsurance(premium, onRequest, automatic, months);
     }
 
+    /** The balance from which on the client may ask for the end, for a home of this value. */
+    public Money onRequestThreshold(Money value) {
+        return value.times(ON_REQUEST_PERCENT).dividedBy(100);
+    }
+
     /** The balance at which the insurance ends by itself, for a home of this value. */
     public Money automaticThreshold(Money value) {
         return value.times(AUTOMATIC_PERCENT).dividedBy(100);

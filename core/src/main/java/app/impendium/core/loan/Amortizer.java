@@ -4,6 +4,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PeriodicRate;
+import java.math.BigDecimal;
 
 /** Runs a loan from its first payment to zero, writing the running totals of a schedule. */
 final class Amortizer {
@@ -91,11 +92,11 @@ final class Amortizer {
 
     /** The payment anew on what is owed after so many payments. */
     private void recompute(long owed, int paid) {
-        int left = terms.payments() - Math.max(paid, clauses.interestOnlyPayments());
-        // What is owed may have fallen to or below what was to be left at the end: then only interest is due until it.
-        Money residual = Money.ofCents(Math.min(clauses.residualBalance().cents(), owed));
-        due = LevelPayment.of(Money.ofCents(owed), residual, rate, left, terms.rounding())
-                .cents();
+        due = LevelPayment.of(basis(owed, paid), terms.rounding()).cents();
+    }
+
+    private PaymentBasis basis(long owed, int paid) {
+        return PaymentBasis.after(paid, terms, rate, Money.ofCents(owed));
     }
 
     private CaseException paymentTooSmall(long interestCents) {
@@ -112,10 +113,8 @@ final class Amortizer {
 
     /** The least payment from this line on that ends the loan within the payments agreed. */
     private Money leastPayment() {
-        int left = terms.payments() - line + 1;
-        Money owed = Money.ofCents(balance[line - 1]);
-        Money residual = Money.ofCents(Math.min(clauses.residualBalance().cents(), owed.cents()));
-        return Money.ofCents(PaymentRounding.UP_TO_CENT.cents(LevelPayment.exactCents(owed, residual, rate, left)));
+        BigDecimal exact = LevelPayment.exactCents(basis(balance[line - 1], line - 1));
+        return Money.ofCents(PaymentRounding.UP_TO_CENT.cents(exact));
     }
 
     private static long[] extrasByPayment(LoanTerms terms) {

@@ -18,6 +18,11 @@ public sealed interface ExtraPayment {
     /** How many payments lie between one time and the next. */
     int every();
 
+    /** Whether it goes with a payment, counted from 1. */
+    default boolean goesWith(int payment) {
+        return payment >= first() && payment <= last() && (payment - first()) % every() == 0;
+    }
+
     /** A lump with one payment. */
     record Lump(Money amount, int number) implements ExtraPayment {
         /**

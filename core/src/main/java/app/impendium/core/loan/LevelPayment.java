@@ -24,74 +24,31 @@ public final class LevelPayment {
 
     /** The level payment of a loan after any interest-only time, rounded by the loan's rule. */
     public static Money of(LoanTerms terms) {
-        Money residual = terms.clauses().residualBalance();
-        return of(terms.amount(), residual, terms.rate(), terms.repayingPayments(), terms.rounding());
+        return of(PaymentBasis.of(terms), terms.rounding());
     }
 
     /**
-     * The level payment for a balance over the payments left.
+     * The level payment on a basis.
      *
-     * @param residual what is left to pay with the last payment beyond the payment itself
-     * @param payments the payments left, at least 1
      * @throws CaseException if an accelerated loan's payments left do not make whole months
      */
-    public static Money of(Money balance, Money residual, PeriodicRate rate, int payments, PaymentRounding rounding) {
-        return rate.frequency().isAccelerated()
-                ? accelerated(balance, residual, rate, payments, rounding)
-                : Money.ofCents(level(balance, residual, rate, payments, rounding));
+    public static Money of(PaymentBasis basis, PaymentRounding rounding) {
+        if (!basis.rate().frequency().isAccelerated()) {
+            return Money.ofCents(level(basis, rounding));
+        }
+        BigDecimal monthly = BigDecimal.valueOf(monthlyOf(basis, rounding).cents());
+        BigDecimal shares = BigDecimal.valueOf(basis.rate().frequency().sharesOfMonth());
+        return Money.ofCents(rounding.cents(monthly.divide(shares)));
     }
 
     /**
-     * The monthly payment that an accelerated loan's is a share of, rounded by the loan's rule.
+     * The monthly payment that an accelerated one is a share of.
      *
-     * @throws CaseException if the payments do not make whole months
+     * @throws CaseException if the payments left do not make whole months
      */
-    public static Money monthlyOf(LoanTerms terms) {
-        Money residual = terms.clauses().residualBalance();
-        return Money.ofCents(
-                monthly(terms.amount(), residual, terms.rate(), terms.repayingPayments(), terms.rounding()));
-    }
-
-    /** The exact payment in cents, to fifty digits, for {@code payments} of at least 1. */
-    public static BigDecimal exactCents(Money balance, Money residual, PeriodicRate rate, int payments) {
-        BigDecimal amount = BigDecimal.valueOf(balance.cents());
-        BigDecimal left = BigDecimal.valueOf(residual.cents());
-        if (rate.isZero()) {
-            return amount.subtract(left).divide(BigDecimal.valueOf(payments), DIGITS);
-        }
-        // The textbook form with numerator and denominator multiplied by (1 + i)^n.
-        BigDecimal growth = rate.growth(payments);
-        return amount.multiply(growth)
-                .subtract(left)
-                .multiply(rate.value())
-                .divide(growth.subtract(BigDecimal.ONE), DIGITS);
-    }
-
-    private static long level(
-            Money balance, Money residual, PeriodicRate rate, int payments, PaymentRounding rounding) {
-        if (!rate.isZero()) {
-            // i·(L + (L - B)/((1 + i)^n - 1)): the same payment as a sum of what is positive.
-            double gain = Math.expm1(payments * Math.log1p(rate.estimate()));
-            double repaid = balance.cents() - residual.cents();
-            double estimate = rate.estimate() * (balance.cents() + repaid / gain);
-            long cents = rounding.certainCents(estimate, estimate * ESTIMATE_ERROR);
-            if (cents != PaymentRounding.UNCERTAIN) {
-                return cents;
-            }
-        }
-        return rounding.cents(exactCents(balance, residual, rate, payments));
-    }
-
-    private static Money accelerated(
-            Money balance, Money residual, PeriodicRate rate, int payments, PaymentRounding rounding) {
-        long monthly = monthly(balance, residual, rate, payments, rounding);
-        int shares = rate.frequency() == PaymentFrequency.ACCELERATED_BIWEEKLY ? 2 : 4;
-        return Money.ofCents(rounding.cents(BigDecimal.valueOf(monthly).divide(BigDecimal.valueOf(shares))));
-    }
-
-    private static long monthly(
-            Money balance, Money residual, PeriodicRate rate, int payments, PaymentRounding rounding) {
-        int perYear = rate.frequency().perYear();
+    public static Money monthlyOf(PaymentBasis basis, PaymentRounding rounding) {
+        int payments = basis.payments();
+        int perYear = basis.rate().frequency().perYear();
         if (payments * MONTHS_A_YEAR % perYear != 0) {
             throw CaseException.of(
                     "payments",
@@ -100,7 +57,39 @@ public final class LevelPayment {
                     "An accelerated payment is a share of the monthly one, and " + payments
                             + " payments do not make whole months.");
         }
-        PeriodicRate monthlyRate = rate.withFrequency(PaymentFrequency.MONTHLY);
-        return level(balance, residual, monthlyRate, payments * MONTHS_A_YEAR / perYear, rounding);
+        PeriodicRate monthly = basis.rate().withFrequency(PaymentFrequency.MONTHLY);
+        int months = payments * MONTHS_A_YEAR / perYear;
+        return Money.ofCents(level(new PaymentBasis(basis.balance(), basis.residual(), monthly, months), rounding));
+    }
+
+    /** The exact payment in cents, to fifty digits. */
+    public static BigDecimal exactCents(PaymentBasis basis) {
+        BigDecimal amount = BigDecimal.valueOf(basis.balance().cents());
+        BigDecimal left = BigDecimal.valueOf(basis.residual().cents());
+        PeriodicRate rate = basis.rate();
+        if (rate.isZero()) {
+            return amount.subtract(left).divide(BigDecimal.valueOf(basis.payments()), DIGITS);
+        }
+        // The textbook form with numerator and denominator multiplied by (1 + i)^n.
+        BigDecimal growth = rate.growth(basis.payments());
+        return amount.multiply(growth)
+                .subtract(left)
+                .multiply(rate.value())
+                .divide(growth.subtract(BigDecimal.ONE), DIGITS);
+    }
+
+    private static long level(PaymentBasis basis, PaymentRounding rounding) {
+        PeriodicRate rate = basis.rate();
+        if (!rate.isZero()) {
+            // i·(L + (L - B)/((1 + i)^n - 1)): the same payment as a sum of what is positive.
+            double gain = Math.expm1(basis.payments() * Math.log1p(rate.estimate()));
+            double repaid = basis.balance().cents() - basis.residual().cents();
+            double estimate = rate.estimate() * (basis.balance().cents() + repaid / gain);
+            long cents = rounding.certainCents(estimate, estimate * ESTIMATE_ERROR);
+            if (cents != PaymentRounding.UNCERTAIN) {
+                return cents;
+            }
+        }
+        return rounding.cents(exactCents(basis));
     }
 }

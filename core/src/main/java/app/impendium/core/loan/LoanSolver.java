@@ -30,7 +30,7 @@ public final class LoanSolver {
     public static Money largestAmount(
             PeriodicRate rate, int payments, Money payment, Money residual, PaymentRounding rounding) {
         LongFunction<Money> paymentFor =
-                amount -> LevelPayment.of(Money.ofCents(amount), residual, rate, payments, rounding);
+                amount -> LevelPayment.of(new PaymentBasis(Money.ofCents(amount), residual, rate, payments), rounding);
         long least = residual.cents() + 1;
         return Money.ofCents(Boundary.largest(
                         least, Money.LARGEST.cents(), amount -> keeps(paymentFor, amount, payment))
@@ -51,8 +51,8 @@ public final class LoanSolver {
             Money payment,
             Money residual,
             PaymentRounding rounding) {
-        LongFunction<Money> paymentFor = millionths ->
-                LevelPayment.of(amount, residual, conventions.withAnnual(rateOf(millionths)), payments, rounding);
+        LongFunction<Money> paymentFor = millionths -> LevelPayment.of(
+                new PaymentBasis(amount, residual, conventions.withAnnual(rateOf(millionths)), payments), rounding);
         long highest = MOST_PERCENT * 1_000_000L;
         return rateOf(Boundary.largest(0, highest, millionths -> keeps(paymentFor, millionths, payment))
                 .orElseThrow(() -> none("payment", payment, paymentFor.apply(0), "repaying without any interest")));
@@ -69,8 +69,8 @@ public final class LoanSolver {
         PaymentFrequency frequency = rate.frequency();
         int step = frequency.isAccelerated() ? frequency.perYear() / greatestCommonDivisor(frequency.perYear()) : 1;
         int mostSteps = MOST_YEARS * frequency.perYear() / step;
-        LongFunction<Money> paymentFor =
-                steps -> LevelPayment.of(amount, residual, rate, Math.toIntExact(steps * step), rounding);
+        LongFunction<Money> paymentFor = steps ->
+                LevelPayment.of(new PaymentBasis(amount, residual, rate, Math.toIntExact(steps * step)), rounding);
         long steps = Boundary.smallest(1, mostSteps, number -> keeps(paymentFor, number, payment))
                 .orElseThrow(() -> none("payment", payment, paymentFor.apply(mostSteps), "fifty years"));
         return Math.toIntExact(steps * step);
@@ -83,8 +83,8 @@ public final class LoanSolver {
      */
     public static Money smallestResidual(
             Money amount, PeriodicRate rate, int payments, Money payment, PaymentRounding rounding) {
-        LongFunction<Money> paymentFor =
-                residual -> LevelPayment.of(amount, Money.ofCents(residual), rate, payments, rounding);
+        LongFunction<Money> paymentFor = residual ->
+                LevelPayment.of(new PaymentBasis(amount, Money.ofCents(residual), rate, payments), rounding);
         long most = amount.cents() - 1;
         return Money.ofCents(Boundary.smallest(0, most, residual -> keeps(paymentFor, residual, payment))
                 .orElseThrow(() -> none("payment", payment, paymentFor.apply(most), "the interest alone")));

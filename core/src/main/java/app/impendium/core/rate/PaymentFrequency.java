@@ -11,13 +11,19 @@ public enum PaymentFrequency {
     SEMI_MONTHLY(24),
     BIWEEKLY(26),
     WEEKLY(52),
-    ACCELERATED_BIWEEKLY(26),
-    ACCELERATED_WEEKLY(52);
+    ACCELERATED_BIWEEKLY(26, 2),
+    ACCELERATED_WEEKLY(52, 4);
 
     private final int perYear;
+    private final int sharesOfMonth;
 
     PaymentFrequency(int perYear) {
+        this(perYear, 1);
+    }
+
+    PaymentFrequency(int perYear, int sharesOfMonth) {
         this.perYear = perYear;
+        this.sharesOfMonth = sharesOfMonth;
     }
 
     /** Payments in a year. */
@@ -27,6 +33,11 @@ public enum PaymentFrequency {
 
     /** Whether a payment is a share of the monthly one, not a level payment of its own. */
     public boolean isAccelerated() {
-        return this == ACCELERATED_BIWEEKLY || this == ACCELERATED_WEEKLY;
+        return sharesOfMonth > 1;
+    }
+
+    /** Into how many payments an accelerated loan's monthly payment is shared: 2 or 4; 1 for the other kinds. */
+    public int sharesOfMonth() {
+        return sharesOfMonth;
     }
 }

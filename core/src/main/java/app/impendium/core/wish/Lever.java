@@ -11,7 +11,6 @@ import app.impendium.core.rate.AnnualRate;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalLong;
 
 /** What can be changed to meet a wish, in whole steps. */
 public enum Lever {
@@ -74,8 +73,8 @@ public enum Lever {
         }
 
         @Override
-        OptionalLong best(Wish wish, Range range) {
-            return range.smallest();
+        boolean isBestAtLargest(Wish wish) {
+            return false;
         }
     },
     /** The yearly rate, in thousandths of a percent. */
@@ -118,9 +117,9 @@ public enum Lever {
         }
 
         @Override
-        OptionalLong best(Wish wish, Range range) {
+        boolean isBestAtLargest(Wish wish) {
             // The shorter the term, the dearer the month and the earlier the end.
-            return wish instanceof Wish.MonthlyTotal ? range.smallest() : range.largest();
+            return !(wish instanceof Wish.MonthlyTotal);
         }
     },
     /** An extra with each payment from the first, beside those there are, in whole units of the currency. */
@@ -149,8 +148,8 @@ public enum Lever {
         }
 
         @Override
-        OptionalLong best(Wish wish, Range range) {
-            return wish instanceof Wish.MonthlyTotal ? range.largest() : range.smallest();
+        boolean isBestAtLargest(Wish wish) {
+            return wish instanceof Wish.MonthlyTotal;
         }
     };
 
@@ -191,17 +190,8 @@ public enum Lever {
         return Money.LARGEST.cents() / UNIT;
     }
 
-    /** The step that asks least of the clients, among those that meet the wish. */
-    OptionalLong best(Wish wish, Range range) {
-        return range.largest();
-    }
-
-    /** The steps of a lever, searched from either side. */
-    interface Range {
-        /** The largest step that meets the wish, where those below it do. */
-        OptionalLong largest();
-
-        /** The smallest step that meets the wish, where those above it do. */
-        OptionalLong smallest();
+    /** Whether, of the steps that meet a wish, the largest asks least of the clients; else the smallest does. */
+    boolean isBestAtLargest(Wish wish) {
+        return true;
     }
 }

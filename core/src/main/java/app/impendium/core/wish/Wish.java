@@ -4,6 +4,8 @@ import app.impendium.core.OptionEvaluation;
 import app.impendium.core.cost.HousingPeriod;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
+import app.impendium.core.working.Name;
+import app.impendium.core.working.Quantity;
 import java.time.LocalDate;
 import java.util.Comparator;
 
@@ -16,6 +18,12 @@ public sealed interface Wish {
      * @param extraAMonth what the clients pay each month beside the housing cost
      */
     boolean isMetBy(OptionEvaluation figures, Money extraAMonth);
+
+    /** What it stays within. */
+    Quantity limit();
+
+    /** What an option comes to in this respect. */
+    Quantity reached(OptionEvaluation figures, Money extraAMonth);
 
     /** What an option comes to in this respect, as a person says it: "2,512.10 a month". */
     String measure(OptionEvaluation figures);
@@ -35,12 +43,26 @@ public sealed interface Wish {
 
         @Override
         public boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
-            return !dearestMonth(figures).plus(extraAMonth).isAbove(most);
+            return !month(figures, extraAMonth).isAbove(most);
+        }
+
+        @Override
+        public Quantity limit() {
+            return Quantity.amount(Name.WISHED, most);
+        }
+
+        @Override
+        public Quantity reached(OptionEvaluation figures, Money extraAMonth) {
+            return Quantity.amount(Name.REACHED, month(figures, extraAMonth));
         }
 
         @Override
         public String measure(OptionEvaluation figures) {
             return dearestMonth(figures) + " a month";
+        }
+
+        private static Money month(OptionEvaluation figures, Money extraAMonth) {
+            return dearestMonth(figures).plus(extraAMonth);
         }
 
         private static Money dearestMonth(OptionEvaluation figures) {
@@ -57,6 +79,16 @@ public sealed interface Wish {
         @Override
         public boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
             return !figures.payoffDate().isAfter(day);
+        }
+
+        @Override
+        public Quantity limit() {
+            return Quantity.day(Name.WISHED, day);
+        }
+
+        @Override
+        public Quantity reached(OptionEvaluation figures, Money extraAMonth) {
+            return Quantity.day(Name.REACHED, figures.payoffDate());
         }
 
         @Override
@@ -81,6 +113,16 @@ public sealed interface Wish {
         @Override
         public boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
             return !figures.schedule().whole().interest().isAbove(most);
+        }
+
+        @Override
+        public Quantity limit() {
+            return Quantity.amount(Name.WISHED, most);
+        }
+
+        @Override
+        public Quantity reached(OptionEvaluation figures, Money extraAMonth) {
+            return Quantity.amount(Name.REACHED, figures.schedule().whole().interest());
         }
 
         @Override

@@ -33,11 +33,16 @@ public final class WishSolver {
         WishSolver solver = new WishSolver(wish, option);
         return Arrays.stream(Lever.values())
                 .filter(lever -> lever.appliesTo(option))
-                .map(solver::solve)
+                .map(solver::by)
                 .toList();
     }
 
-    private WishAnswer solve(Lever lever) {
+    /** What one lever can do for the wish; nothing where the option has no such lever. */
+    public static Optional<WishAnswer> solve(Wish wish, LoanOption option, Lever lever) {
+        return lever.appliesTo(option) ? Optional.of(new WishSolver(wish, option).by(lever)) : Optional.empty();
+    }
+
+    private WishAnswer by(Lever lever) {
         OptionalLong least = firstWithFigures(lever, LongStream.rangeClosed(lever.least(option), lever.most(option)));
         OptionalLong most = firstWithFigures(
                 lever,
@@ -58,13 +63,28 @@ public final class WishSolver {
         if (!leastMeets && !mostMeets) {
             return new WishAnswer.None(lever, "the nearest comes to " + nearest(lever, least, most) + ".");
         }
-        OptionalLong best = lever.best(wish, new Search(lever, least, most));
+        OptionalLong best = lever.isBestAtLargest(wish)
+                ? Boundary.largest(least, most, step -> meets(lever, step))
+                : Boundary.smallest(least, most, step -> meets(lever, step));
         if (best.isEmpty()) {
             return new WishAnswer.None(lever, "the nearest comes to " + nearest(lever, least, most) + ".");
         }
-        long step = best.getAsLong();
+        return found(lever, best.getAsLong());
+    }
+
+    private WishAnswer.Found found(Lever lever, long step) {
+        LoanOption applied = lever.applied(option, step);
+        OptionEvaluation figures = CaseEvaluator.evaluate(applied);
+        boolean isLargest = lever.isBestAtLargest(wish);
+        long further = isLargest ? step + 1 : step - 1;
         return new WishAnswer.Found(
-                lever, lever.value(option, step), figures(lever, step).orElseThrow());
+                lever,
+                lever.value(option, step),
+                isLargest,
+                applied,
+                figures,
+                wish.reached(figures, lever.extraAMonth(option, step)),
+                figures(lever, further).map(beyond -> wish.reached(beyond, lever.extraAMonth(option, further))));
     }
 
     private OptionalLong firstWithFigures(Lever lever, LongStream steps) {
@@ -89,42 +109,7 @@ public final class WishSolver {
 
     /** What the option comes to at the end of the range that the lever would have gone to. */
     private String nearest(Lever lever, long least, long most) {
-        long end = lever.best(wish, new Ends(least, most)).orElseThrow();
+        long end = lever.isBestAtLargest(wish) ? least : most;
         return figures(lever, end).map(wish::measure).orElseThrow();
-    }
-
-    private final class Search implements Lever.Range {
-        private final Lever lever;
-        private final long least;
-        private final long most;
-
-        Search(Lever lever, long least, long most) {
-            this.lever = lever;
-            this.least = least;
-            this.most = most;
-        }
-
-        @Override
-        public OptionalLong largest() {
-            return Boundary.largest(least, most, step -> meets(lever, step));
-        }
-
-        @Override
-        public OptionalLong smallest() {
-            return Boundary.smallest(least, most, step -> meets(lever, step));
-        }
-    }
-
-    /** The end of a range that is the last to fit when nothing in between does. */
-    private record Ends(long least, long most) implements Lever.Range {
-        @Override
-        public OptionalLong largest() {
-            return OptionalLong.of(least);
-        }
-
-        @Override
-        public OptionalLong smallest() {
-            return OptionalLong.of(most);
-        }
     }
 }

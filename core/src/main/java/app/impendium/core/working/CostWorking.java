@@ -6,17 +6,14 @@ import static app.impendium.core.working.Quantity.percent;
 
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingTerms;
-import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.PaymentFrequency;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
-/** Explains what the home costs a month. */
+/** Explains what the home costs a month, beside its mortgage insurance. */
 public final class CostWorking {
     private static final int EXACT_DECIMALS = 6;
     private static final BigDecimal MONTHS_A_YEAR = BigDecimal.valueOf(12);
@@ -26,7 +23,7 @@ public final class CostWorking {
     private final Money price;
 
     /**
-     * @param cost the first month
+     * @param cost of the month
      * @param price of the home, zero where it is not known
      */
     public CostWorking(HousingTerms terms, HousingCost cost, Money price) {
@@ -36,39 +33,30 @@ public final class CostWorking {
     }
 
     /**
-     * The workings of the month's parts and their sum.
+     * The workings of the month's parts but mortgage insurance, of their sum, and of who sends it in.
      *
-     * @param firstPayment what the client pays first
+     * @param payment what the client pays each time
      */
-    public List<Working> workings(Money firstPayment, PaymentFrequency frequency) {
-        return List.of(principalAndInterest(firstPayment, frequency), propertyTax(), homeInsurance(), housingCost());
+    public List<Working> workings(Money payment, PaymentFrequency frequency) {
+        return List.of(
+                principalAndInterest(payment, frequency),
+                propertyTax(),
+                homeInsurance(),
+                given(Figure.DUES, amount(Name.DUES, cost.dues())),
+                given(Figure.OTHER_COST, amount(Name.OTHER, cost.other())),
+                housingCost(),
+                toLender(),
+                sentByClients());
     }
 
-    /**
-     * The workings of mortgage insurance and its end.
-     *
-     * @param loan the original loan
-     * @param value what the home is worth at the start
-     */
-    public List<Working> insurance(Optional<MortgageInsurance> insurance, Money loan, Optional<Money> value) {
-        List<Working> workings = new ArrayList<>();
-        insurance.ifPresent(insured -> {
-            Money aYear = terms.mortgageInsuranceAYear().of(loan);
-            workings.add(Working.of(Figure.MORTGAGE_INSURANCE, Rule.MORTGAGE_INSURANCE)
-                    .given(
-                            amount(Name.LOAN, loan),
-                            percent(
-                                    Name.INSURANCE_PERCENT,
-                                    terms.mortgageInsuranceAYear().value()))
-                    .then(amount(Name.PREMIUM_A_YEAR, aYear))
-                    .gives(amount(Name.MORTGAGE_INSURANCE, insured.monthlyPremium()), Rounding.NEAREST_CENT));
-            Money original = value.orElse(Money.ZERO);
-            workings.add(Working.of(Figure.INSURANCE_END, Rule.INSURANCE_END)
-                    .given(amount(Name.VALUE, original))
-                    .then(amount(Name.THRESHOLD, insured.automaticThreshold(original)))
-                    .gives(number(Name.PAYMENT_NUMBER, insured.firstPaymentWithout()), Rounding.NONE));
-        });
-        return workings;
+    /** The working of what a month costs more or less than the one before it, which cost {@code before}. */
+    public Working changeFrom(HousingCost before) {
+        return Working.of(Figure.MONTH_CHANGE, Rule.MONTH_CHANGE)
+                .given(amount(Name.HOUSING_COST, cost.total()), amount(Name.HOUSING_COST_BEFORE, before.total()))
+                .then(
+                        amount(Name.PAYMENT_CHANGE, cost.principalAndInterest().minus(before.principalAndInterest())),
+                        amount(Name.INSURANCE_CHANGE, cost.mortgageInsurance().minus(before.mortgageInsurance())))
+                .gives(amount(Name.MONTH_CHANGE, cost.total().minus(before.total())), Rounding.NONE);
     }
 
     private Working principalAndInterest(Money payment, PaymentFrequency frequency) {
@@ -111,6 +99,30 @@ public final class CostWorking {
                         amount(Name.DUES, cost.dues()),
                         amount(Name.OTHER, cost.other()))
                 .gives(amount(Name.HOUSING_COST, cost.total()), Rounding.NONE);
+    }
+
+    private static Working given(Figure figure, Quantity amount) {
+        return Working.of(figure, Rule.GIVEN_A_MONTH).gives(amount, Rounding.NONE);
+    }
+
+    private Working toLender() {
+        boolean sendsAll = terms.taxAndInsuranceSentBy() == HousingTerms.Sender.LENDER;
+        Working.Draft draft = Working.of(Figure.TO_LENDER, sendsAll ? Rule.LENDER_SENDS : Rule.CLIENTS_SEND)
+                .given(
+                        amount(Name.PRINCIPAL_AND_INTEREST, cost.principalAndInterest()),
+                        amount(Name.MORTGAGE_INSURANCE, cost.mortgageInsurance()));
+        if (sendsAll) {
+            draft.given(
+                    amount(Name.PROPERTY_TAX, cost.propertyTax()), amount(Name.HOME_INSURANCE, cost.homeInsurance()));
+        }
+        return draft.gives(amount(Name.TO_LENDER, terms.toLender(cost)), Rounding.NONE);
+    }
+
+    private Working sentByClients() {
+        Money toLender = terms.toLender(cost);
+        return Working.of(Figure.SENT_BY_CLIENTS, Rule.SENT_BY_CLIENTS)
+                .given(amount(Name.HOUSING_COST, cost.total()), amount(Name.TO_LENDER, toLender))
+                .gives(amount(Name.SENT_BY_CLIENTS, cost.total().minus(toLender)), Rounding.NONE);
     }
 
     private static Quantity aMonth(Money aYear) {

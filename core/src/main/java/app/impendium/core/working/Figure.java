@@ -2,7 +2,10 @@ package app.impendium.core.working;
 
 import java.util.List;
 
-/** The figures of an option that open their working, each with the figures that it goes into. */
+/**
+ * The figures that open their working, each with the figures that it goes into: those of an option, of a line of its
+ * schedule, of a stretch of lines, of a rung of its rate ladder, of a wish.
+ */
 public enum Figure {
     MONEY_DOWN,
     LOAN_AMOUNT,
@@ -17,12 +20,20 @@ public enum Figure {
     TOTAL_INTEREST,
     TOTAL_PAID,
     RATE_END_BALANCE,
+    MORE_PRINCIPAL_FROM,
+    HALF_REPAID_ON,
     PRINCIPAL_AND_INTEREST,
     PROPERTY_TAX,
     HOME_INSURANCE,
     MORTGAGE_INSURANCE,
+    INSURANCE_ON_REQUEST,
     INSURANCE_END,
+    DUES,
+    OTHER_COST,
     HOUSING_COST,
+    MONTH_CHANGE,
+    TO_LENDER,
+    SENT_BY_CLIENTS,
     SELLER_CREDIT,
     BUYDOWN_SUBSIDY,
     CASH_TO_CLOSE,
@@ -30,9 +41,24 @@ public enum Figure {
     FIVE_YEARS_PAID,
     FIVE_YEARS_PRINCIPAL,
     TOTAL_INTEREST_PERCENTAGE,
+    LINE_PAYMENT,
     LINE_INTEREST,
     LINE_PRINCIPAL,
-    LINE_BALANCE;
+    LINE_EXTRA,
+    LINE_PAID,
+    LINE_INSURANCE,
+    LINE_BALANCE,
+    EQUITY,
+    STRETCH_INTEREST,
+    STRETCH_REPAID,
+    STRETCH_EXTRA,
+    STRETCH_PRINCIPAL,
+    STRETCH_PAID,
+    STRETCH_INSURANCE,
+    RUNG_PER_PAYMENT,
+    RUNG_PER_YEAR,
+    RUNG_OVER_THE_LIFE,
+    WISH_ANSWER;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
@@ -42,27 +68,50 @@ public enum Figure {
             case UPFRONT_PREMIUM -> List.of(LOAN_AMOUNT, CASH_TO_CLOSE, ANNUAL_PERCENTAGE_RATE);
             case LOAN_TO_VALUE -> List.of(MORTGAGE_INSURANCE);
             case PERIODIC_RATE -> List.of(EFFECTIVE_RATE, PAYMENT, TOTAL_INTEREST);
-            case PAYMENT -> List.of(PRINCIPAL_AND_INTEREST, LAST_PAYMENT, TOTAL_PAID, BUYDOWN_SUBSIDY);
+            case PAYMENT -> List.of(PRINCIPAL_AND_INTEREST, TOTAL_PAID, BUYDOWN_SUBSIDY, RUNG_PER_PAYMENT);
             case PAYMENTS -> List.of(PAYOFF_DATE);
             case LAST_PAYMENT -> List.of(TOTAL_PAID);
             case TOTAL_INTEREST -> List.of(TOTAL_PAID, TOTAL_INTEREST_PERCENTAGE);
-            case PRINCIPAL_AND_INTEREST, PROPERTY_TAX, HOME_INSURANCE -> List.of(HOUSING_COST);
-            case MORTGAGE_INSURANCE -> List.of(HOUSING_COST, ANNUAL_PERCENTAGE_RATE, FIVE_YEARS_PAID);
+            case PRINCIPAL_AND_INTEREST, PROPERTY_TAX, HOME_INSURANCE -> List.of(HOUSING_COST, TO_LENDER);
+            case MORTGAGE_INSURANCE ->
+                List.of(HOUSING_COST, TO_LENDER, LINE_INSURANCE, ANNUAL_PERCENTAGE_RATE, FIVE_YEARS_PAID);
+            case DUES, OTHER_COST -> List.of(HOUSING_COST);
+            case HOUSING_COST -> List.of(SENT_BY_CLIENTS, MONTH_CHANGE);
+            case TO_LENDER -> List.of(SENT_BY_CLIENTS);
             case INSURANCE_END -> List.of(HOUSING_COST, FIVE_YEARS_PAID);
             case SELLER_CREDIT, BUYDOWN_SUBSIDY -> List.of(CASH_TO_CLOSE);
+            case LINE_PAYMENT -> List.of(LINE_PRINCIPAL, LINE_PAID);
             case LINE_INTEREST -> List.of(LINE_PRINCIPAL, TOTAL_INTEREST);
             case LINE_PRINCIPAL -> List.of(LINE_BALANCE);
-            case LINE_BALANCE,
-                    EFFECTIVE_RATE,
+            case LINE_EXTRA -> List.of(LINE_PAID, LINE_BALANCE);
+            case LINE_BALANCE -> List.of(EQUITY);
+            case STRETCH_INTEREST -> List.of(STRETCH_PAID);
+            case STRETCH_REPAID -> List.of(STRETCH_PRINCIPAL, STRETCH_PAID);
+            case STRETCH_EXTRA -> List.of(STRETCH_PRINCIPAL);
+            case RUNG_PER_PAYMENT -> List.of(RUNG_PER_YEAR);
+            case TOTAL_PAID -> List.of(RUNG_OVER_THE_LIFE);
+            case EFFECTIVE_RATE,
                     PAYOFF_DATE,
-                    TOTAL_PAID,
                     RATE_END_BALANCE,
-                    HOUSING_COST,
+                    MORE_PRINCIPAL_FROM,
+                    HALF_REPAID_ON,
+                    INSURANCE_ON_REQUEST,
+                    MONTH_CHANGE,
+                    SENT_BY_CLIENTS,
                     CASH_TO_CLOSE,
                     ANNUAL_PERCENTAGE_RATE,
                     FIVE_YEARS_PAID,
                     FIVE_YEARS_PRINCIPAL,
-                    TOTAL_INTEREST_PERCENTAGE -> List.of();
+                    TOTAL_INTEREST_PERCENTAGE,
+                    LINE_PAID,
+                    LINE_INSURANCE,
+                    EQUITY,
+                    STRETCH_PRINCIPAL,
+                    STRETCH_PAID,
+                    STRETCH_INSURANCE,
+                    RUNG_PER_YEAR,
+                    RUNG_OVER_THE_LIFE,
+                    WISH_ANSWER -> List.of();
         };
     }
 }

@@ -8,15 +8,20 @@ import static app.impendium.core.working.Quantity.percent;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.BalanceFormula;
+import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.Instalment;
 import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.RateChange;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /** Explains one line of a schedule. */
 public final class LineWorking {
@@ -39,9 +44,53 @@ public final class LineWorking {
         this.line = schedule.line(number);
     }
 
-    /** The workings of the line's interest, principal and balance. */
+    /** The workings of what the line says of the loan. */
     public List<Working> workings() {
-        return List.of(interest(), principal(), balance());
+        List<Working> workings = new ArrayList<>(List.of(payment(), interest(), principal()));
+        if (!line.extra().isZero()) {
+            workings.add(extra());
+        }
+        workings.add(paid());
+        workings.add(balance());
+        return workings;
+    }
+
+    private Working payment() {
+        Quantity result = amount(Name.PAYMENT, line.payment());
+        Quantity interest = amount(Name.INTEREST_OF_LINE, line.interest());
+        if (line.number() == schedule.payments()) {
+            return Working.of(Figure.LINE_PAYMENT, Rule.LAST_PAYMENT)
+                    .given(amount(Name.BALANCE_BEFORE, before()), interest)
+                    .gives(result, Rounding.NONE);
+        }
+        if (line.number() <= terms.clauses().interestOnlyPayments()) {
+            return Working.of(Figure.LINE_PAYMENT, Rule.INTEREST_ONLY_PAYMENT)
+                    .given(interest)
+                    .gives(result, Rounding.NONE);
+        }
+        OptionalInt anew = recomputedAfter();
+        if (anew.isEmpty()) {
+            return Working.of(Figure.LINE_PAYMENT, Rule.REGULAR_PAYMENT)
+                    .given(amount(Name.PAYMENT, schedule.payment()))
+                    .gives(result, Rounding.NONE);
+        }
+        Money owed = schedule.balanceAfter(anew.getAsInt());
+        PaymentBasis basis = PaymentBasis.after(anew.getAsInt(), terms, rate(), owed);
+        return new PaymentWorking(Figure.LINE_PAYMENT, basis, terms.rounding())
+                .working(number(Name.ANEW_AFTER_PAYMENT, anew.getAsInt()), amount(Name.OWED_THEN, owed));
+    }
+
+    /** The payment after which this line's was last computed anew; none where it is the loan's first. */
+    private OptionalInt recomputedAfter() {
+        IntStream changes = terms.clauses().rateChanges().stream()
+                .mapToInt(RateChange::fromPayment)
+                .filter(from -> from <= line.number())
+                .map(from -> from - 1);
+        IntStream recasts = terms.clauses().extraEffect() == ExtraEffect.RECAST
+                ? IntStream.range(1, line.number())
+                        .filter(number -> !schedule.line(number).extra().isZero())
+                : IntStream.empty();
+        return IntStream.concat(changes, recasts).max();
     }
 
     private Working interest() {
@@ -61,6 +110,21 @@ public final class LineWorking {
         return Working.of(Figure.LINE_PRINCIPAL, Rule.PRINCIPAL_OF_LINE)
                 .given(amount(Name.PAYMENT, line.payment()), amount(Name.INTEREST_OF_LINE, line.interest()))
                 .gives(amount(Name.PRINCIPAL_OF_LINE, line.principal()), Rounding.NONE);
+    }
+
+    private Working extra() {
+        Working.Draft draft = Working.of(Figure.LINE_EXTRA, Rule.EXTRA_UP_TO_BALANCE);
+        terms.clauses().extras().stream()
+                .filter(extra -> extra.goesWith(line.number()))
+                .forEach(extra -> draft.given(amount(Name.EXTRA_AGREED, extra.amount())));
+        return draft.then(amount(Name.OWED_BEFORE_EXTRA, line.balance().plus(line.extra())))
+                .gives(amount(Name.EXTRA_OF_LINE, line.extra()), Rounding.NONE);
+    }
+
+    private Working paid() {
+        return Working.of(Figure.LINE_PAID, Rule.PAYMENT_AND_EXTRA)
+                .given(amount(Name.PAYMENT, line.payment()), amount(Name.EXTRA_OF_LINE, line.extra()))
+                .gives(amount(Name.PAID, line.payment().plus(line.extra())), Rounding.NONE);
     }
 
     private Working balance() {

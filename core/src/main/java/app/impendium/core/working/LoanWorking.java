@@ -1,7 +1,6 @@
 package app.impendium.core.working;
 
 import static app.impendium.core.working.Quantity.amount;
-import static app.impendium.core.working.Quantity.day;
 import static app.impendium.core.working.Quantity.exactAmount;
 import static app.impendium.core.working.Quantity.number;
 import static app.impendium.core.working.Quantity.percent;
@@ -9,12 +8,11 @@ import static app.impendium.core.working.Quantity.percent;
 import app.impendium.core.loan.Instalment;
 import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
-import app.impendium.core.loan.PaymentDates;
+import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.loan.Stretch;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -26,38 +24,19 @@ public final class LoanWorking {
 
     private final LoanTerms terms;
     private final Schedule schedule;
-    private final PaymentDates dates;
     private final PeriodicRate rate;
 
     /** @param schedule that of the terms */
-    public LoanWorking(LoanTerms terms, Schedule schedule, PaymentDates dates) {
+    public LoanWorking(LoanTerms terms, Schedule schedule) {
         this.terms = terms;
         this.schedule = schedule;
-        this.dates = dates;
         this.rate = terms.rate();
     }
 
-    /** The workings in the order in which the figures arise. */
+    /** The workings of what does not depend on when the payments fall due. */
     public List<Working> workings() {
         return List.of(
-                periodicRate(),
-                effectiveRate(),
-                payment(),
-                payments(),
-                lastPayment(),
-                payoffDate(),
-                totalInterest(),
-                totalPaid());
-    }
-
-    /** What is owed after a payment. */
-    public Working balanceAfter(Figure figure, int payment) {
-        return Working.of(figure, Rule.BALANCE_OF_LINE)
-                .given(
-                        number(Name.PAYMENT_NUMBER, payment),
-                        day(Name.PAYMENT_DATE, dates.of(payment)),
-                        amount(Name.LOAN, terms.amount()))
-                .gives(amount(Name.BALANCE, schedule.balanceAfter(payment)), Rounding.EACH_LINE);
+                periodicRate(), effectiveRate(), payment(), payments(), lastPayment(), totalInterest(), totalPaid());
     }
 
     private Working periodicRate() {
@@ -92,32 +71,12 @@ public final class LoanWorking {
     }
 
     private Working payment() {
-        Quantity result = amount(Name.PAYMENT, schedule.payment());
-        if (terms.clauses().regular() instanceof RegularPayment.Chosen) {
-            return Working.of(Figure.PAYMENT, Rule.CHOSEN_PAYMENT).gives(result, Rounding.NONE);
+        if (terms.clauses().regular() instanceof RegularPayment.Chosen chosen) {
+            return Working.of(Figure.PAYMENT, Rule.CHOSEN_PAYMENT)
+                    .gives(amount(Name.PAYMENT, chosen.amount()), Rounding.NONE);
         }
-        Rounding rounding = Rounding.of(terms.rounding());
-        if (rate.frequency().isAccelerated()) {
-            int shares = rate.frequency() == PaymentFrequency.ACCELERATED_BIWEEKLY ? 2 : 4;
-            Money monthly = LevelPayment.monthlyOf(terms);
-            return Working.of(Figure.PAYMENT, Rule.ACCELERATED_PAYMENT)
-                    .given(amount(Name.MONTHLY_PAYMENT, monthly), number(Name.SHARES_OF_MONTHLY, shares))
-                    .then(exactAmount(
-                            Name.EXACT_PAYMENT,
-                            BigDecimal.valueOf(monthly.cents()).divide(BigDecimal.valueOf(shares))))
-                    .gives(result, rounding);
-        }
-        Rule rule = rate.isZero() ? Rule.LEVEL_PAYMENT_WITHOUT_INTEREST : Rule.LEVEL_PAYMENT;
-        Working.Draft draft = Working.of(Figure.PAYMENT, rule)
-                .given(
-                        amount(Name.LOAN, terms.amount()),
-                        amount(Name.BALANCE_AT_END, terms.clauses().residualBalance()),
-                        percent(Name.RATE_PER_PAYMENT, ratePercent()),
-                        number(Name.REPAYING_PAYMENTS, terms.repayingPayments()));
-        if (!rate.isZero()) {
-            draft.then(number(Name.DISCOUNT, BigDecimal.ONE.divide(rate.growth(terms.repayingPayments()), DIGITS)));
-        }
-        return draft.then(exactAmount(Name.EXACT_PAYMENT, exactPaymentCents())).gives(result, rounding);
+        return new PaymentWorking(Figure.PAYMENT, PaymentBasis.of(terms), terms.rounding())
+                .working(amount(Name.LOAN, terms.amount()));
     }
 
     private Working payments() {
@@ -133,15 +92,6 @@ public final class LoanWorking {
                         amount(Name.BALANCE_BEFORE, schedule.balanceAfter(schedule.payments() - 1)),
                         amount(Name.INTEREST_OF_LINE, last.interest()))
                 .gives(amount(Name.LAST_PAYMENT, last.payment()), Rounding.NONE);
-    }
-
-    private Working payoffDate() {
-        return Working.of(Figure.PAYOFF_DATE, Rule.PAYOFF_DATE)
-                .given(
-                        day(Name.FIRST_PAYMENT_DATE, dates.first()),
-                        number(Name.PAYMENTS, schedule.payments()),
-                        number(Name.PAYMENTS_A_YEAR, rate.frequency().perYear()))
-                .gives(day(Name.PAYOFF_DATE, dates.of(schedule.payments())), Rounding.NONE);
     }
 
     private Working totalInterest() {
@@ -183,8 +133,7 @@ public final class LoanWorking {
     }
 
     private BigDecimal exactPaymentCents() {
-        return LevelPayment.exactCents(
-                terms.amount(), terms.clauses().residualBalance(), rate, terms.repayingPayments());
+        return LevelPayment.exactCents(PaymentBasis.of(terms));
     }
 
     private BigDecimal ratePercent() {

@@ -9,6 +9,9 @@ public sealed interface Quantity {
 
     Name name();
 
+    /** The same number under another name. */
+    Quantity as(Name other);
+
     /** What a number counts. */
     enum Unit {
         /** Units of the currency: whole cents where it is an amount, more decimals before it is rounded. */
@@ -19,10 +22,20 @@ public sealed interface Quantity {
     }
 
     /** A number. */
-    record Measured(Name name, Unit unit, BigDecimal value) implements Quantity {}
+    record Measured(Name name, Unit unit, BigDecimal value) implements Quantity {
+        @Override
+        public Measured as(Name other) {
+            return new Measured(other, unit, value);
+        }
+    }
 
     /** A day. */
-    record Dated(Name name, LocalDate day) implements Quantity {}
+    record Dated(Name name, LocalDate day) implements Quantity {
+        @Override
+        public Dated as(Name other) {
+            return new Dated(other, day);
+        }
+    }
 
     static Quantity amount(Name name, Money amount) {
         return new Measured(name, Unit.AMOUNT, amount.toDecimal());

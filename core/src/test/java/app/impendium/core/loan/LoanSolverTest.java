@@ -55,28 +55,34 @@ class LoanSolverTest {
         int step = terms.rate().frequency().isAccelerated() ? 13 : 1;
         assertThat(payments).isLessThanOrEqualTo(terms.payments()).isPositive();
         assertThat(payments % step).isZero();
-        assertThat(LevelPayment.of(terms.amount(), Money.ZERO, terms.rate(), payments, terms.rounding()))
+        assertThat(LevelPayment.of(
+                        new PaymentBasis(terms.amount(), Money.ZERO, terms.rate(), payments), terms.rounding()))
                 .isLessThanOrEqualTo(payment);
         if (payments > step) {
-            assertThat(LevelPayment.of(terms.amount(), Money.ZERO, terms.rate(), payments - step, terms.rounding()))
+            assertThat(LevelPayment.of(
+                            new PaymentBasis(terms.amount(), Money.ZERO, terms.rate(), payments - step),
+                            terms.rounding()))
                     .isGreaterThan(payment);
         }
     }
 
     @Property(tries = 100)
     void balanceAtTheEndIsSharp(@ForAll("plainLoans") LoanTerms terms) {
-        Money most =
-                LevelPayment.of(terms.amount(), half(terms.amount()), terms.rate(), terms.payments(), terms.rounding());
+        Money most = LevelPayment.of(
+                new PaymentBasis(terms.amount(), half(terms.amount()), terms.rate(), terms.payments()),
+                terms.rounding());
 
         Money residual =
                 LoanSolver.smallestResidual(terms.amount(), terms.rate(), terms.payments(), most, terms.rounding());
 
         assertThat(residual).isLessThanOrEqualTo(half(terms.amount()));
-        assertThat(LevelPayment.of(terms.amount(), residual, terms.rate(), terms.payments(), terms.rounding()))
+        assertThat(LevelPayment.of(
+                        new PaymentBasis(terms.amount(), residual, terms.rate(), terms.payments()), terms.rounding()))
                 .isLessThanOrEqualTo(most);
         if (!residual.isZero()) {
             assertThat(LevelPayment.of(
-                            terms.amount(), residual.minus(CENT), terms.rate(), terms.payments(), terms.rounding()))
+                            new PaymentBasis(terms.amount(), residual.minus(CENT), terms.rate(), terms.payments()),
+                            terms.rounding()))
                     .isGreaterThan(most);
         }
     }
@@ -104,7 +110,7 @@ class LoanSolverTest {
     }
 
     private static Money paymentOf(Money amount, PeriodicRate rate, LoanTerms terms) {
-        return LevelPayment.of(amount, Money.ZERO, rate, terms.payments(), terms.rounding());
+        return LevelPayment.of(new PaymentBasis(amount, Money.ZERO, rate, terms.payments()), terms.rounding());
     }
 
     @Provide

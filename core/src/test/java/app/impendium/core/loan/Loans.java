@@ -15,14 +15,16 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 
 /** Random loans of every kind and combination, some of which have no answer. */
-final class Loans {
+public final class Loans {
     private Loans() {}
 
-    static Arbitrary<LoanTerms> plain() {
+    /** Loans without any clause. */
+    public static Arbitrary<LoanTerms> plain() {
         return skeletons().map(skeleton -> skeleton.with(LoanClauses.NONE));
     }
 
-    static Arbitrary<LoanTerms> all() {
+    /** Loans with any clauses. */
+    public static Arbitrary<LoanTerms> all() {
         return Combinators.combine(skeletons(), Arbitraries.randomValue(random -> random))
                 .as((skeleton, random) -> {
                     LoanClauses clauses = LoanClauses.NONE;

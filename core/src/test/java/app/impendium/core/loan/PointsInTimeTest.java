@@ -156,7 +156,8 @@ class PointsInTimeTest {
     void tellsTheLeastPaymentForWhatIsLeftOfTheTerm() {
         LoanTerms terms = loanWith(
                 LoanClauses.NONE.withInterestOnly(60).withRegular(new RegularPayment.Chosen(Money.of("500.00"))));
-        Money least = LevelPayment.of(LOAN.amount(), Money.ZERO, LOAN.rate(), 240, PaymentRounding.UP_TO_CENT);
+        Money least = LevelPayment.of(
+                new PaymentBasis(LOAN.amount(), Money.ZERO, LOAN.rate(), 240), PaymentRounding.UP_TO_CENT);
 
         assertThatThrownBy(() -> Schedule.of(terms))
                 .hasMessageContaining("due with payment 61.")

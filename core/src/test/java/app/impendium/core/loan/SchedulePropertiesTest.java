@@ -95,7 +95,8 @@ class SchedulePropertiesTest {
 
         assertThat(payment.cents())
                 .isEqualTo(terms.rounding()
-                        .cents(LevelPayment.exactCents(terms.amount(), Money.ZERO, terms.rate(), terms.payments())));
+                        .cents(LevelPayment.exactCents(
+                                new PaymentBasis(terms.amount(), Money.ZERO, terms.rate(), terms.payments()))));
     }
 
     private static Schedule answerOf(LoanTerms terms) {

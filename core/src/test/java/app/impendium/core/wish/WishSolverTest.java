@@ -15,7 +15,6 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -32,19 +31,6 @@ class WishSolverTest {
             300,
             LocalDate.of(2027, 3, 1));
 
-    /** Tells in which direction a lever is pushed: 1 to the largest step that fits, -1 to the smallest. */
-    private static final Lever.Range UP_OR_DOWN = new Lever.Range() {
-        @Override
-        public OptionalLong largest() {
-            return OptionalLong.of(1);
-        }
-
-        @Override
-        public OptionalLong smallest() {
-            return OptionalLong.of(-1);
-        }
-    };
-
     @ParameterizedTest
     @MethodSource("wishes")
     void everyAnswerIsSharp(Wish wish, LoanOption option) {
@@ -56,7 +42,7 @@ class WishSolverTest {
         assertThat(found).isNotEmpty();
         for (WishAnswer.Found answer : found) {
             long step = stepOf(answer, option);
-            boolean up = answer.lever().best(wish, UP_OR_DOWN).orElseThrow() == 1;
+            boolean up = answer.isLargest();
             assertThat(meets(wish, option, answer.lever(), step)).isTrue();
             assertThat(meets(wish, option, answer.lever(), up ? step + 1 : step - 1))
                     .as("one step beyond %s", answer)

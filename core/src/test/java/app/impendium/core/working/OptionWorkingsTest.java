@@ -1,7 +1,9 @@
 package app.impendium.core.working;
 
+import static app.impendium.core.working.Numbers.byFigure;
+import static app.impendium.core.working.Numbers.number;
+import static app.impendium.core.working.Numbers.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.Closing;
@@ -13,23 +15,27 @@ import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.UpfrontPremium;
+import app.impendium.core.loan.ExtraEffect;
+import app.impendium.core.loan.ExtraPayment;
 import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
-import app.impendium.core.loan.RateChange;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.YearlyChange;
+import app.impendium.core.wish.Lever;
+import app.impendium.core.wish.Wish;
+import app.impendium.core.wish.WishAnswer;
+import app.impendium.core.wish.WishSolver;
+import app.impendium.core.wish.WishWorkings;
 import app.impendium.core.working.Quantity.Dated;
-import app.impendium.core.working.Quantity.Measured;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -52,12 +58,27 @@ class OptionWorkingsTest {
                         new UpfrontPremium(Percent.of("1.2"), true),
                         Optional.of(new BuydownTerms(List.of(Percent.of("1")), BuydownTerms.Payer.SELLER))),
                 Optional.of(LoanTerm.ofYears(5)));
-        LoanOption insured = Options.purchase("5", PaymentFrequency.MONTHLY, 300);
+        OptionWorkings insured = workingsOf(Options.purchase("5", PaymentFrequency.MONTHLY, 300)
+                .withClauses(LoanClauses.NONE.withExtras(
+                        List.of(new ExtraPayment.Lump(Money.of("500.00"), 12)), ExtraEffect.END_EARLY)));
+        int insuranceEnds = CaseEvaluator.evaluate(Options.purchase("5", PaymentFrequency.MONTHLY, 300))
+                .mortgageInsurance()
+                .orElseThrow()
+                .firstPaymentWithout();
+        WishAnswer.Found answer = (WishAnswer.Found)
+                WishSolver.solve(new Wish.TotalInterest(Money.of("90000.00")), everything, Lever.RATE)
+                        .orElseThrow();
 
-        List<Figure> explained = Stream.concat(
-                        Stream.of(everything, insured).flatMap(option -> workings(option).keySet().stream()),
-                        OptionWorkings.ofLine(CaseEvaluator.evaluate(insured), 1).stream()
-                                .map(Working::figure))
+        List<Figure> explained = Stream.of(
+                        workingsOf(everything).whole(),
+                        insured.whole(),
+                        insured.ofLine(12, YearlyChange.NONE),
+                        insured.ofLine(insuranceEnds, YearlyChange.NONE),
+                        insured.ofStretch(1, 12),
+                        OptionWorkings.atRate(AnnualRate.ofPercent("5"), everything.loanTerms()),
+                        WishWorkings.of(new Wish.TotalInterest(Money.of("90000.00")), answer))
+                .flatMap(List::stream)
+                .map(Working::figure)
                 .distinct()
                 .toList();
 
@@ -73,9 +94,9 @@ class OptionWorkingsTest {
         assertThat(payment.rule()).isEqualTo(Rule.LEVEL_PAYMENT);
         assertThat(value(payment.result()))
                 .isEqualByComparingTo(figures.schedule().payment().toDecimal());
-        assertThat(step(payment, Name.EXACT_PAYMENT).setScale(2, RoundingMode.HALF_UP))
+        assertThat(number(payment, Name.EXACT_PAYMENT).setScale(2, RoundingMode.HALF_UP))
                 .isEqualByComparingTo(value(payment.result()));
-        assertThat(step(payment, Name.EXACT_PAYMENT)).isNotEqualByComparingTo(value(payment.result()));
+        assertThat(number(payment, Name.EXACT_PAYMENT)).isNotEqualByComparingTo(value(payment.result()));
     }
 
     @Test
@@ -83,9 +104,9 @@ class OptionWorkingsTest {
         Working total =
                 workings(Options.purchase("20", PaymentFrequency.MONTHLY, 300)).get(Figure.TOTAL_PAID);
 
-        assertThat(step(total, Name.QUICK_TOTAL_PAID).add(step(total, Name.DIFFERENCE)))
+        assertThat(number(total, Name.QUICK_TOTAL_PAID).add(number(total, Name.DIFFERENCE)))
                 .isEqualByComparingTo(value(total.result()));
-        assertThat(step(total, Name.DIFFERENCE).abs()).isLessThan(new BigDecimal("3"));
+        assertThat(number(total, Name.DIFFERENCE).abs()).isLessThan(new BigDecimal("3"));
     }
 
     @Test
@@ -94,9 +115,11 @@ class OptionWorkingsTest {
         Working rate = workings(monthly).get(Figure.PERIODIC_RATE);
 
         assertThat(rate.rule()).isEqualTo(Rule.RATE_CONVERTED);
-        assertThat(step(rate, Name.RATE_PER_COMPOUNDING).setScale(12, RoundingMode.HALF_UP))
+        assertThat(number(rate, Name.RATE_PER_COMPOUNDING).setScale(12, RoundingMode.HALF_UP))
                 .isEqualByComparingTo("0.479166666667");
-        assertThat(step(rate, Name.GROWTH_PER_PAYMENT).subtract(BigDecimal.ONE).movePointRight(2))
+        assertThat(number(rate, Name.GROWTH_PER_PAYMENT)
+                        .subtract(BigDecimal.ONE)
+                        .movePointRight(2))
                 .isEqualByComparingTo(value(rate.result()));
     }
 
@@ -105,8 +128,7 @@ class OptionWorkingsTest {
         for (Figure sum : List.of(Figure.HOUSING_COST, Figure.LOAN_AMOUNT)) {
             Working working = workings(Options.purchase("5", PaymentFrequency.BIWEEKLY, 300))
                     .get(sum);
-            BigDecimal parts =
-                    working.inputs().stream().map(OptionWorkingsTest::value).reduce(BigDecimal.ZERO, BigDecimal::add);
+            BigDecimal parts = working.inputs().stream().map(Numbers::value).reduce(BigDecimal.ZERO, BigDecimal::add);
             BigDecimal down = sum == Figure.LOAN_AMOUNT
                     ? value(working.inputs().get(1)).multiply(BigDecimal.valueOf(2))
                     : BigDecimal.ZERO;
@@ -125,45 +147,11 @@ class OptionWorkingsTest {
         Working payoff = workings(accelerated).get(Figure.PAYOFF_DATE);
 
         assertThat(payment.rule()).isEqualTo(Rule.ACCELERATED_PAYMENT);
-        assertThat(value(payment.inputs().get(0)).divide(BigDecimal.valueOf(4)))
-                .isEqualByComparingTo(step(payment, Name.EXACT_PAYMENT));
+        assertThat(number(payment, Name.MONTHLY_PAYMENT).divide(BigDecimal.valueOf(4)))
+                .isEqualByComparingTo(number(payment, Name.EXACT_PAYMENT));
         assertThat(payoff.result())
                 .isEqualTo(new Dated(
                         Name.PAYOFF_DATE, CaseEvaluator.evaluate(accelerated).payoffDate()));
-    }
-
-    @Test
-    void aLinesNumbersLeadToItsFigures() {
-        LoanOption option = Options.purchase("20", PaymentFrequency.MONTHLY, 300)
-                .withClauses(
-                        LoanClauses.NONE.withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("6.5")))));
-        OptionEvaluation figures = CaseEvaluator.evaluate(option);
-
-        for (int line : new int[] {1, 60, 61, 300}) {
-            Map<Figure, Working> workings = OptionWorkings.ofLine(figures, line).stream()
-                    .collect(Collectors.toMap(Working::figure, Function.identity()));
-            Working interest = workings.get(Figure.LINE_INTEREST);
-            assertThat(step(interest, Name.EXACT_INTEREST).setScale(2, RoundingMode.HALF_UP))
-                    .isEqualByComparingTo(value(interest.result()))
-                    .isEqualByComparingTo(
-                            figures.schedule().line(line).interest().toDecimal());
-            assertThat(value(workings.get(Figure.LINE_BALANCE).result()))
-                    .isEqualByComparingTo(figures.schedule().balanceAfter(line).toDecimal());
-        }
-        assertThatThrownBy(() -> OptionWorkings.ofLine(figures, 301))
-                .hasMessage("301 is not allowed here, only 1 to 300.");
-    }
-
-    @Test
-    void theBalanceByFormulaStandsBesideAPlainLoans() {
-        Working balance = OptionWorkings.ofLine(
-                        CaseEvaluator.evaluate(Options.purchase("20", PaymentFrequency.MONTHLY, 300)), 118)
-                .get(2);
-
-        assertThat(step(balance, Name.BALANCE_BY_FORMULA)
-                        .subtract(value(balance.result()))
-                        .abs())
-                .isLessThan(new BigDecimal("1"));
     }
 
     @Test
@@ -173,19 +161,10 @@ class OptionWorkingsTest {
     }
 
     private static Map<Figure, Working> workings(LoanOption option) {
-        return OptionWorkings.of(option, CaseEvaluator.evaluate(option)).stream()
-                .collect(Collectors.toMap(Working::figure, Function.identity()));
+        return byFigure(workingsOf(option).whole());
     }
 
-    private static BigDecimal step(Working working, Name name) {
-        return working.steps().stream()
-                .filter(quantity -> quantity.name() == name)
-                .map(OptionWorkingsTest::value)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static BigDecimal value(Quantity quantity) {
-        return ((Measured) quantity).value();
+    private static OptionWorkings workingsOf(LoanOption option) {
+        return new OptionWorkings(option, CaseEvaluator.evaluate(option));
     }
 }

@@ -1,19 +1,12 @@
 package app.impendium.server.evaluation;
 
 import app.impendium.core.CaseEvaluator;
-import app.impendium.core.LoanOption;
-import app.impendium.core.OptionEvaluation;
-import app.impendium.core.OptionWorkings;
 import app.impendium.core.compare.RateLadder;
-import app.impendium.core.loan.LoanTerms;
-import app.impendium.core.loan.Renewal;
 import app.impendium.core.money.Percent;
 import app.impendium.core.wish.Wish;
 import app.impendium.core.wish.WishSolver;
-import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.util.List;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -39,21 +32,6 @@ class EvaluationController {
                 asked -> ScheduleView.of(asked, CaseEvaluator.evaluate(asked), CaseReader.valueGrowth(document)));
     }
 
-    /** How each figure of an option came about. */
-    @PostMapping("/api/workings/{option}")
-    List<WorkingView> workings(@PathVariable int option, @RequestBody CaseDocument document) {
-        return DocumentEvaluator.ofOption(
-                document, option, asked -> WorkingView.all(OptionWorkings.of(asked, CaseEvaluator.evaluate(asked))));
-    }
-
-    /** How the figures of one payment of an option came about, counted from 1. */
-    @PostMapping("/api/workings/{option}/lines/{line}")
-    List<WorkingView> lineWorkings(
-            @PathVariable int option, @PathVariable int line, @RequestBody CaseDocument document) {
-        return DocumentEvaluator.ofOption(
-                document, option, asked -> WorkingView.all(OptionWorkings.ofLine(CaseEvaluator.evaluate(asked), line)));
-    }
-
     /**
      * What an option costs at rates around its own.
      *
@@ -71,10 +49,12 @@ class EvaluationController {
             @RequestParam int up,
             @RequestBody CaseDocument document) {
         RateLadder.Build build = new RateLadder.Build(Percent.upTo(MOST_STEP, stepPercent, "stepPercent"), down, up);
-        return DocumentEvaluator.ofOption(document, option, asked -> {
-            LoanTerms terms = from == LadderFrom.BEGINNING ? asked.loanTerms() : renewed(asked);
-            return RateLadder.of(terms, build).stream().map(RungView::of).toList();
-        });
+        return DocumentEvaluator.ofOption(
+                document,
+                option,
+                asked -> RateLadder.of(from.terms(asked), build).stream()
+                        .map(RungView::of)
+                        .toList());
     }
 
     /**
@@ -96,15 +76,5 @@ class EvaluationController {
                 asked -> WishSolver.solve(wished, asked).stream()
                         .map(WishAnswerView::of)
                         .toList());
-    }
-
-    private static LoanTerms renewed(LoanOption option) {
-        OptionEvaluation figures = CaseEvaluator.evaluate(option);
-        OptionEvaluation.RateEnd end = figures.rateEnd()
-                .orElseThrow(() -> new RefusedException(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        "There is no renewal",
-                        "The rate of this option is agreed for the whole term."));
-        return Renewal.of(figures.terms(), figures.schedule(), end.afterPayment(), option.rate());
     }
 }

@@ -1,9 +1,40 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.LoanOption;
+import app.impendium.core.OptionEvaluation;
+import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.Renewal;
+import app.impendium.server.problem.RefusedException;
+import org.springframework.http.HttpStatus;
+
 /** Which loan a rate ladder is about. */
 enum LadderFrom {
     /** The loan as it begins. */
-    BEGINNING,
+    BEGINNING {
+        @Override
+        LoanTerms terms(LoanOption option) {
+            return option.loanTerms();
+        }
+    },
     /** The next loan, when the term of the rate ends. */
-    RENEWAL
+    RENEWAL {
+        @Override
+        LoanTerms terms(LoanOption option) {
+            OptionEvaluation figures = CaseEvaluator.evaluate(option);
+            OptionEvaluation.RateEnd end = figures.rateEnd()
+                    .orElseThrow(() -> new RefusedException(
+                            HttpStatus.UNPROCESSABLE_CONTENT,
+                            "There is no renewal",
+                            "The rate of this option is agreed for the whole term."));
+            return Renewal.of(figures.terms(), figures.schedule(), end.afterPayment(), option.rate());
+        }
+    };
+
+    /**
+     * The loan at the option's own rate.
+     *
+     * @throws RefusedException if the option has no such loan
+     */
+    abstract LoanTerms terms(LoanOption option);
 }

@@ -1,0 +1,34 @@
+package app.impendium.core.loan;
+
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.PeriodicRate;
+
+/**
+ * What a level payment is computed on.
+ *
+ * @param balance what is owed
+ * @param residual what is paid with the last payment beyond the payment itself, at most the balance
+ * @param payments the payments left that repay, at least 1
+ */
+public record PaymentBasis(Money balance, Money residual, PeriodicRate rate, int payments) {
+
+    /** That of a loan as it begins. */
+    public static PaymentBasis of(LoanTerms terms) {
+        return after(0, terms, terms.rate(), terms.amount());
+    }
+
+    /**
+     * That of a loan whose payment is computed anew.
+     *
+     * @param paid after so many payments
+     * @param rate from then on
+     * @param balance what is then owed
+     */
+    public static PaymentBasis after(int paid, LoanTerms terms, PeriodicRate rate, Money balance) {
+        LoanClauses clauses = terms.clauses();
+        int left = terms.payments() - Math.max(paid, clauses.interestOnlyPayments());
+        // What is owed may have fallen to or below what was to be left at the end: then only interest is due until it.
+        Money residual = clauses.residualBalance().isAbove(balance) ? balance : clauses.residualBalance();
+        return new PaymentBasis(balance, residual, rate, left);
+    }
+}

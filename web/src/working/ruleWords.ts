@@ -1,0 +1,88 @@
+import type { WorkingView } from '../api/client'
+
+/** The rule in words, as an advisor would say it to a client. */
+export const RULE_WORDS: Record<WorkingView['rule'], string> = {
+  DOWN_AMOUNT: 'It was given as an amount.',
+  DOWN_SHARE: 'A share of the price, to the nearest cent.',
+  LOAN_OF_PURCHASE: 'The price less the money down, plus a premium that is added to the loan.',
+  LOAN_GIVEN: 'It was given, plus a premium that is added to the loan.',
+  UPFRONT_PREMIUM: 'A percentage of the loan before the premium is added.',
+  LOAN_TO_VALUE: 'The loan before any financed premium, in percent of the lesser of price and appraisal.',
+  RATE_SAME_PERIODS: 'Interest compounds as often as it is paid: the yearly rate is shared evenly.',
+  RATE_CONVERTED:
+    'Interest compounds at other times than it is paid. The growth of one compounding period is raised to the part of it that one payment takes.',
+  EFFECTIVE_RATE: 'What one unit grows by in a year when each payment’s interest bears interest.',
+  LEVEL_PAYMENT:
+    'The same payment each time, such that nothing but the balance agreed is left after the last.',
+  LEVEL_PAYMENT_WITHOUT_INTEREST: 'Without interest, the loan is shared evenly.',
+  ACCELERATED_PAYMENT:
+    'A half or a quarter of the monthly payment, so that a year holds thirteen months’ worth.',
+  CHOSEN_PAYMENT: 'The client chose it.',
+  NUMBER_OF_PAYMENTS:
+    'Payments are counted until nothing is owed; extras end the loan before the number agreed.',
+  LAST_PAYMENT:
+    'The last payment clears what is still owed, with its interest. It takes up all the cents that rounding left.',
+  PAYOFF_DATE: 'The day on which the last payment falls due.',
+  SUM_OF_INTEREST:
+    'The interest of every line of the schedule, added up. The quick figure, payment before rounding times number less loan, differs because a lender charges whole cents each time.',
+  SUM_OF_PAYMENTS:
+    'Every payment and extra, added up. The quick figure, payment before rounding times number, differs because payment and interest are rounded to whole cents.',
+  BALANCE_OF_LINE: 'What the schedule says is owed after this payment.',
+  PAYMENT_A_MONTH: 'A year’s payments, shared over twelve months.',
+  SHARE_OF_PRICE_A_MONTH: 'A share of the price for a year, a twelfth of it a month.',
+  AMOUNT_A_MONTH: 'A year’s amount, a twelfth of it a month.',
+  MORTGAGE_INSURANCE: 'A yearly percentage of the original loan, a twelfth of it a month.',
+  INSURANCE_ON_REQUEST:
+    'The client may ask for its end from the first payment before which the balance, on the schedule without extras, is at most 80 % of the original value; at the latest after the middle of the amortization.',
+  INSURANCE_END:
+    'It ends by itself with the first payment before which the balance, on the schedule without extras, is at most 78 % of the original value; at the latest after the middle of the amortization.',
+  SUM_OF_PARTS: 'The parts, added up. Each of them is rounded to the cent by itself.',
+  CREDIT_UP_TO_COSTS: 'A credit pays no more than the costs that it may pay. What exceeds them is lost.',
+  BUYDOWN_SUBSIDY: 'For each reduced year, the difference to the full payment, times the payments of a year.',
+  CASH_TO_CLOSE: 'What is due at closing, less what others pay of it.',
+  ACTUARIAL_METHOD:
+    'The rate at which all payments, with their insurance, are worth what the client really receives: the loan less what is paid for having it.',
+  FIVE_YEARS_PAID:
+    'All that is paid in sixty months: principal, interest, mortgage insurance and loan costs.',
+  FIVE_YEARS_PRINCIPAL: 'The principal among the payments of sixty months.',
+  INTEREST_OF_LINE: 'What is owed before the payment, times the rate per payment.',
+  PRINCIPAL_OF_LINE: 'What the payment leaves once its interest is paid.',
+  BALANCE_AFTER_LINE:
+    'What was owed before, less the principal and any extra. By formula it differs by some cents, since a schedule rounds each line.',
+  TOTAL_INTEREST_PERCENTAGE: 'All interest, with prepaid interest, in percent of the loan.',
+  MORE_PRINCIPAL_FROM: 'The first payment of which more is principal than interest, extras left out.',
+  HALF_REPAID_ON: 'The first payment after which half the loan or less is owed.',
+  GIVEN_A_MONTH: 'It was given for a month.',
+  MONTH_CHANGE: 'What the month costs, less what the one before it cost.',
+  LENDER_SENDS: 'The loan’s own, and the tax and home insurance that the lender sends in for the clients.',
+  CLIENTS_SEND: 'The loan’s own alone: the clients send tax and home insurance in themselves.',
+  SENT_BY_CLIENTS: 'What the month costs, less what goes to the lender.',
+  REGULAR_PAYMENT: 'It is the loan’s regular payment.',
+  INTEREST_ONLY_PAYMENT: 'Until principal begins, a payment is its interest and nothing more.',
+  EXTRA_UP_TO_BALANCE: 'The extras agreed for this payment, up to what is then owed.',
+  PAYMENT_AND_EXTRA: 'The payment and the extra that goes with it.',
+  PREMIUM_WITH_PAYMENT:
+    'The month’s premium; where payments are not monthly, a year’s premiums shared among its payments.',
+  EQUITY: 'What the home is then worth, if its value changes evenly, less what is owed.',
+  INTEREST_OF_STRETCH:
+    'The interest of every payment counted: what was paid by the last of them, less what was paid before the first.',
+  REPAID_IN_STRETCH: 'What was owed before the first payment counted, less what is owed after the last.',
+  EXTRAS_OF_STRETCH: 'The extras taken with the payments counted, added up.',
+  PRINCIPAL_OF_STRETCH: 'What was repaid, less the extras among it.',
+  PAID_IN_STRETCH: 'Interest and what was repaid, extras included.',
+  PREMIUMS_OF_STRETCH: 'The premium with each payment, times the payments counted that carry one.',
+  RUNG_PER_PAYMENT: 'The regular payment at this rate, less the one at the loan’s own.',
+  RUNG_PER_YEAR: 'What a payment costs more, times the payments of a year.',
+  RUNG_OVER_THE_LIFE: 'All that is paid at this rate, less all that is paid at the loan’s own.',
+  SOLVED_LARGEST:
+    'The largest that meets the wish, all else kept as it is: found by halving, in whole units of the currency, thousandths of a percent or months. One step further no longer meets it.',
+  SOLVED_SMALLEST:
+    'The smallest that meets the wish, all else kept as it is: found by halving, in whole units of the currency or months. One step less no longer meets it.',
+}
+
+export const ROUNDING_NOTES: Record<WorkingView['rounding'], string> = {
+  NONE: 'Nothing is rounded.',
+  NEAREST_CENT: 'Rounded to the nearest cent; half a cent goes up.',
+  UP_TO_CENT: 'Rounded up to the next cent.',
+  EACH_LINE: 'Each line’s interest is rounded to the nearest cent; the sum itself is exact.',
+}
