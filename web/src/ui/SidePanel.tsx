@@ -1,10 +1,11 @@
 import { Dialog } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 
 type SidePanelProps = { title: string; close: () => void; children: ReactNode }
 
 /** A sheet at the side. What lies behind stays at work: only its own button and Escape close it. */
 export function SidePanel({ title, close, children }: SidePanelProps) {
+  const [openedFrom] = useState(() => document.activeElement)
   return (
     <Dialog.Root open modal={false} onOpenChange={(open) => !open && close()}>
       <Dialog.Portal>
@@ -17,6 +18,13 @@ export function SidePanel({ title, close, children }: SidePanelProps) {
             if (!field) return
             event.preventDefault()
             field.focus()
+          }}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault()
+            // Who has gone on to something else in the meantime stays there.
+            if (document.activeElement === document.body && openedFrom instanceof HTMLElement) {
+              openedFrom.focus()
+            }
           }}
           onInteractOutside={(event) => event.preventDefault()}
         >
