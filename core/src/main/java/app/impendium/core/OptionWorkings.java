@@ -1,7 +1,6 @@
 package app.impendium.core;
 
 import app.impendium.core.compare.RateLadder;
-import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingPeriod;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LoanTerms;
@@ -133,8 +132,7 @@ public final class OptionWorkings {
     }
 
     private CostWorking cost(HousingPeriod period) {
-        HousingCost cost = period.cost();
-        return new CostWorking(option.housing(), cost, option.price());
+        return new CostWorking(option.housing(), period.cost(), option.price());
     }
 
     /** What the client pays, a buydown's subsidy taken off. */
