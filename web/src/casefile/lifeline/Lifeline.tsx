@@ -1,9 +1,11 @@
 import { useState } from 'react'
+import { TakePicture } from '../../picture/TakePicture'
 import { useOpenCase } from '../CaseContext'
 import { PAYMENTS_A_YEAR } from '../words'
 import { columnsOf, usualColumns, type Column, type ColumnKey } from './columns'
 import { ColumnsMenu } from './ColumnsMenu'
 import { FindField } from './FindField'
+import { lifelineSvg } from './lifelineSvg'
 import { LifelinePicture } from './LifelinePicture'
 import type { Life, Stretch } from './life'
 import { PayExtraHere } from './PayExtraHere'
@@ -17,7 +19,7 @@ const MONTHS_A_YEAR = 12
 
 /** Picture and schedule in step: the marker and the stretch belong to both. */
 export function Lifeline({ life }: { life: Life }) {
-  const { answered, selected, option, words } = useOpenCase()
+  const { document, answered, selected, option, words, locale } = useOpenCase()
   // What is being typed may have no schedule: the picture is of the option that has this one.
   const { frequency, termMonths } = answered.options[selected] ?? option
   const perYear = PAYMENTS_A_YEAR[frequency]
@@ -59,6 +61,10 @@ export function Lifeline({ life }: { life: Life }) {
         />
         <div className="ml-auto flex flex-wrap gap-x-4">
           <ColumnsMenu shown={shown} setShown={setKeys} hasValue={life.schedule.valueCents !== null} />
+          <TakePicture
+            name="lifeline"
+            draw={() => lifelineSvg(document.title, life, agreed, words, locale)}
+          />
           <SaveAsText life={life} columns={columns} stretch={stretch} />
         </div>
       </div>

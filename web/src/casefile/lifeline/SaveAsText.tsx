@@ -11,7 +11,7 @@ export function SaveAsText({ life, columns, stretch }: SaveAsTextProps) {
   const { document } = useOpenCase()
   const save = () => {
     const rows = textRows(life, columns, stretch ?? { first: 1, last: life.payments })
-    saveFile(`${document.title} schedule.csv`, 'text/csv', asCsv(rows))
+    saveFile(`${document.title} schedule.csv`, new Blob([asCsv(rows)], { type: 'text/csv;charset=utf-8' }))
   }
   return (
     <button type="button" className="text-act font-semibold hover:underline" onClick={save}>

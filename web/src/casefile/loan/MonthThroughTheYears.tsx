@@ -1,9 +1,11 @@
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatMonth } from '../../format/date'
 import type { OptionView } from '../../api/client'
+import { TakePicture } from '../../picture/TakePicture'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { monthBars } from './monthBars'
+import { monthSvg } from './monthSvg'
 import { reasonsOf } from './reasons'
 
 const WIDTH = 1000
@@ -12,14 +14,20 @@ const MOST_TOLD = 12
 
 /** What a month costs through the years: a picture of its parts, and each change in words. */
 export function MonthThroughTheYears() {
-  const { figures, locale, words } = useOpenCase()
+  const { document, figures, locale, words } = useOpenCase()
   const { housingPeriods: periods } = figures
   const told = periods.slice(0, MOST_TOLD)
   return (
     <section aria-labelledby="years-heading">
-      <h2 id="years-heading" className="heading">
-        The month through the years
-      </h2>
+      <div className="flex items-baseline justify-between gap-x-4">
+        <h2 id="years-heading" className="heading">
+          The month through the years
+        </h2>
+        <TakePicture
+          name="month through the years"
+          draw={() => monthSvg(document.title, figures, words, locale)}
+        />
+      </div>
       <Picture figures={figures} />
       <div className="text-soft mt-1 flex justify-between text-xs" aria-hidden>
         <span>{formatMonth(figures.firstPaymentDate, locale)}</span>

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react'
+import { useId, useState, type ReactNode } from 'react'
 import type { LadderBuild } from '../../api/answers'
 import { readPercent } from '../../entry/percent'
 import { formatPercent } from '../../format/percent'
@@ -8,6 +8,7 @@ const MOST_STEP_PERCENT = 10
 const MOST_RUNGS = 40
 
 type LadderSettingsProps = {
+  takePicture: ReactNode
   build: LadderBuild
   setBuild: (build: LadderBuild) => void
   asTable: boolean
@@ -15,7 +16,7 @@ type LadderSettingsProps = {
 }
 
 /** How the ladder is built, in a line: step, rungs down and up, from which loan, as picture or table. */
-export function LadderSettings({ build, setBuild, asTable, setAsTable }: LadderSettingsProps) {
+export function LadderSettings({ takePicture, build, setBuild, asTable, setAsTable }: LadderSettingsProps) {
   const { figures } = useOpenCase()
   return (
     <p className="text-soft mt-2 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-[0.8125rem]">
@@ -54,13 +55,16 @@ export function LadderSettings({ build, setBuild, asTable, setAsTable }: LadderS
           {build.from === 'RENEWAL' ? 'the loan as it begins instead' : 'the renewal instead'}
         </button>
       )}
-      <button
-        type="button"
-        className="text-act ml-auto font-semibold hover:underline"
-        onClick={() => setAsTable(!asTable)}
-      >
-        {asTable ? 'As a picture' : 'As a table'}
-      </button>
+      <span className="ml-auto flex gap-x-4">
+        <button
+          type="button"
+          className="text-act font-semibold hover:underline"
+          onClick={() => setAsTable(!asTable)}
+        >
+          {asTable ? 'As a picture' : 'As a table'}
+        </button>
+        {takePicture}
+      </span>
     </p>
   )
 }

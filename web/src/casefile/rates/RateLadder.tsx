@@ -5,6 +5,7 @@ import { ladderQuery, type LadderBuild } from '../../api/answers'
 import type { RungView } from '../../api/client'
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
+import { TakePicture } from '../../picture/TakePicture'
 import { isWorkingKey } from '../../working/Explained'
 import type { FigureName } from '../../working/figureWords'
 import { useWorkingPanel } from '../../working/workingPanel'
@@ -12,6 +13,7 @@ import { useOpenCase } from '../CaseContext'
 import { withFields } from '../option'
 import { addOption, MOST_OPTIONS } from '../options'
 import { LadderSettings } from './LadderSettings'
+import { ladderSvg } from './ladderSvg'
 import { MEASURES, type Measure } from './measures'
 import { RungTable } from './RungTable'
 
@@ -19,7 +21,7 @@ const USUAL: LadderBuild = { from: 'BEGINNING', stepPercent: 0.25, down: 4, up: 
 
 /** What the loan would cost at rates around its own: one picture, switched between three measures, or a table. */
 export function RateLadder() {
-  const { answered, selected, figures } = useOpenCase()
+  const { answered, document, selected, option, figures } = useOpenCase()
   const [build, setBuild] = useState(USUAL)
   const [measure, setMeasure] = useState<Measure>('overTheLifeCents')
   const [asTable, setAsTable] = useState(false)
@@ -53,7 +55,18 @@ export function RateLadder() {
       ) : (
         <Rungs rungs={rungs.data ?? []} measure={measure} from={asked.from} />
       )}
-      <LadderSettings build={asked} setBuild={setBuild} asTable={asTable} setAsTable={setAsTable} />
+      <LadderSettings
+        takePicture={
+          <TakePicture
+            name="rates"
+            draw={() => ladderSvg(document.title, rungs.data ?? [], measure, option.ratePercent)}
+          />
+        }
+        build={asked}
+        setBuild={setBuild}
+        asTable={asTable}
+        setAsTable={setAsTable}
+      />
     </section>
   )
 }

@@ -2,15 +2,19 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** The life of a loan by keyboard, by date, and as text. */
@@ -78,12 +82,45 @@ class LifelineTest extends Journey {
         Download file = page.waitForDownload(() -> advisor.press("Save the stretch as CSV"));
 
         List<String> lines = Files.readAllLines(file.path());
-        org.assertj.core.api.Assertions.assertThat(file.suggestedFilename()).isEqualTo("14 Quarry Lane schedule.csv");
-        org.assertj.core.api.Assertions.assertThat(lines)
+        Assertions.assertThat(file.suggestedFilename()).isEqualTo("14 Quarry Lane schedule.csv");
+        Assertions.assertThat(lines)
                 .hasSize(13)
                 .first()
                 .isEqualTo("Payment,Date,Paid,Interest,Principal,Interest so far,Owed,Equity");
-        org.assertj.core.api.Assertions.assertThat(lines.get(1)).startsWith("13,2028-03-01,2362.72,");
+        Assertions.assertThat(lines.get(1)).startsWith("13,2028-03-01,2362.72,");
+    }
+
+    @Test
+    void takesPicturesAway() throws IOException {
+        Advisor advisor = someone(
+                        new Browser.NewContextOptions().setPermissions(List.of("clipboard-read", "clipboard-write")))
+                .signIn(Advisor.EMAIL)
+                .open("14 Quarry Lane");
+        Page page = advisor.page();
+        String month = picture(advisor, "Picture… month through the years");
+        Assertions.assertThat(month).contains("14 Quarry Lane", "100.45, mortgage insurance ends");
+        Assertions.assertThat(picture(advisor, "Picture… rates")).contains("88,365.96", "2,362.72 each");
+        advisor.view("Lifeline");
+        Assertions.assertThat(picture(advisor, "Picture… lifeline"))
+                .contains("Interest 461,728.50", "Principal 388,855.00", "half repaid");
+
+        advisor.press("Picture… lifeline");
+        Download png = page.waitForDownload(() -> advisor.item("save as PNG"));
+        BufferedImage pixels = ImageIO.read(png.path().toFile());
+        Assertions.assertThat(png.suggestedFilename()).isEqualTo("14 Quarry Lane lifeline.png");
+        Assertions.assertThat(pixels.getWidth()).isEqualTo(2 * 948);
+        advisor.press("Picture… lifeline");
+        advisor.item("copy it");
+        assertThat(page.getByText("Copied")).isVisible();
+        Assertions.assertThat(page.evaluate("async () => (await navigator.clipboard.read())[0].types"))
+                .isEqualTo(List.of("image/png"));
+    }
+
+    private static String picture(Advisor advisor, String button) throws IOException {
+        advisor.press(button);
+        return Files.readString(advisor.page()
+                .waitForDownload(() -> advisor.item("save as SVG"))
+                .path());
     }
 
     @Test

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest'
+import { MARKETS } from '../../format/market'
+import { aSchedule } from '../../test/schedules'
+import { lifelineSvg } from './lifelineSvg'
+import { lifeOf } from './life'
+
+describe('lifelineSvg', () => {
+  it('tells in words what it shows', () => {
+    const life = lifeOf(
+      aSchedule({
+        milestones: [
+          { payment: 1, kind: 'HALF_REPAID' },
+          { payment: 2, kind: 'PAID_OFF' },
+        ],
+      }),
+    )
+    const picture = new DOMParser().parseFromString(
+      lifelineSvg('Loft & Yard', life, 3, MARKETS.US, 'en-US'),
+      'image/svg+xml',
+    )
+    expect([...picture.querySelectorAll('text')].map((words) => words.textContent)).toEqual([
+      'Loft & Yard',
+      '2 payments from Mar 2027 to Apr 2027',
+      '■Interest 7.50■Principal 1,000.00',
+      'paid off',
+      'half repaid',
+      '1 of 3 payments not needed',
+      'Mar 2027',
+      'Apr 2027',
+    ])
+    expect(picture.querySelectorAll('path')).toHaveLength(2)
+  })
+})
