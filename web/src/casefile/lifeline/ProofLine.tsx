@@ -28,8 +28,11 @@ export function ProofLine({ life }: { life: Life }) {
           <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: life.payments - 1 }}>
             {formatAmount(proof.scheduleBalanceCents)}
           </Explained>{' '}
-          by schedule, {proof.formulaBalance.toLocaleString('en-US', { minimumFractionDigits: 4 })} by
-          formula: each line is rounded to the cent
+          by schedule,{' '}
+          <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: life.payments - 1 }}>
+            {proof.formulaBalance.toLocaleString('en-US', { minimumFractionDigits: 4 })}
+          </Explained>{' '}
+          by formula: each line is rounded to the cent
         </span>
       )}
     </p>
