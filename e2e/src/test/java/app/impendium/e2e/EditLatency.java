@@ -1,9 +1,6 @@
 package app.impendium.e2e;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import java.util.List;
 
 /** From key press to repainted figures, over two hundred edits of the rate. Run by ./impendium bench. */
@@ -32,22 +29,18 @@ final class EditLatency {
     private EditLatency() {}
 
     public static void main(String[] arguments) {
-        try (ApplicationProcess application = ApplicationProcess.start();
-                Playwright playwright = Playwright.create();
-                Browser browser = Chromium.launch(playwright);
-                BrowserContext context =
-                        browser.newContext(new Browser.NewContextOptions().setBaseURL(application.url()))) {
-            Advisor advisor =
-                    new Advisor(context.newPage()).signIn(Advisor.EMAIL).begin("Measured", "");
-            Page page = advisor.page();
-            page.evaluate(WATCH);
-            advisor.figure("Yearly rate").focus();
-            for (int edit = 1; edit <= WARM_UP + EDITS; edit++) {
-                page.keyboard().press(edit % 2 == 0 ? "ArrowDown" : "ArrowUp");
-                page.waitForFunction("count => window.latencies.length === count", edit);
-            }
-            print(page);
+        Measurement.of(EditLatency::measure);
+    }
+
+    private static void measure(Advisor advisor) {
+        Page page = advisor.page();
+        page.evaluate(WATCH);
+        advisor.figure("Yearly rate").focus();
+        for (int edit = 1; edit <= WARM_UP + EDITS; edit++) {
+            page.keyboard().press(edit % 2 == 0 ? "ArrowDown" : "ArrowUp");
+            page.waitForFunction("count => window.latencies.length === count", edit);
         }
+        print(page);
     }
 
     @SuppressWarnings("unchecked")

@@ -2,11 +2,8 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
@@ -56,26 +53,22 @@ final class LifelineSpeed {
     private LifelineSpeed() {}
 
     public static void main(String[] arguments) {
-        try (ApplicationProcess application = ApplicationProcess.start();
-                Playwright playwright = Playwright.create();
-                Browser browser = Chromium.launch(playwright);
-                BrowserContext context =
-                        browser.newContext(new Browser.NewContextOptions().setBaseURL(application.url()))) {
-            Advisor advisor =
-                    new Advisor(context.newPage()).signIn(Advisor.EMAIL).begin("Measured", "");
-            advisor.choose("How often it is paid", "weekly");
-            advisor.say("Term", "50");
-            assertThat(advisor.total("Payments")).hasText("2,600");
-            Page page = advisor.page();
-            page.evaluate(WATCH_FIRST_PAINT);
-            advisor.view("Lifeline");
-            page.waitForFunction("window.firstPaint !== undefined");
-            System.out.printf(
-                    "Schedule of 2,600 lines, from its answer to first paint: %.0f ms%n",
-                    ((Number) page.evaluate("window.firstPaint")).doubleValue());
-            drag(page);
-            scroll(page);
-        }
+        Measurement.of(LifelineSpeed::measure);
+    }
+
+    private static void measure(Advisor advisor) {
+        advisor.choose("How often it is paid", "weekly");
+        advisor.say("Term", "50");
+        assertThat(advisor.total("Payments")).hasText("2,600");
+        Page page = advisor.page();
+        page.evaluate(WATCH_FIRST_PAINT);
+        advisor.view("Lifeline");
+        page.waitForFunction("window.firstPaint !== undefined");
+        System.out.printf(
+                "Schedule of 2,600 lines, from its answer to first paint: %.0f ms%n",
+                ((Number) page.evaluate("window.firstPaint")).doubleValue());
+        drag(page);
+        scroll(page);
     }
 
     private static void drag(Page page) {

@@ -23,14 +23,14 @@ public enum Lever {
 
         @Override
         LoanOption applied(LoanOption option, long units) {
-            Financing.Purchase purchase = (Financing.Purchase) option.financing();
+            Financing.Purchase purchase = purchase(option);
             return option.withFinancing(
                     new Financing.Purchase(Money.ofCents(units * UNIT), purchase.moneyDown(), purchase.appraisal()));
         }
 
         @Override
         long least(LoanOption option) {
-            MoneyDown down = ((Financing.Purchase) option.financing()).moneyDown();
+            MoneyDown down = purchase(option).moneyDown();
             return LEAST_LOAN
                     + (down instanceof MoneyDown.Amount fixed ? fixed.amount().cents() / UNIT : 0);
         }
@@ -61,7 +61,7 @@ public enum Lever {
 
         @Override
         LoanOption applied(LoanOption option, long units) {
-            Financing.Purchase purchase = (Financing.Purchase) option.financing();
+            Financing.Purchase purchase = purchase(option);
             MoneyDown down = new MoneyDown.Amount(Money.ofCents(units * UNIT));
             return option.withFinancing(new Financing.Purchase(purchase.homePrice(), down, purchase.appraisal()));
         }
@@ -161,6 +161,10 @@ public enum Lever {
     private static final int RATE_DECIMALS = 3;
     private static final long HIGHEST_RATE = 30_000;
     private static final int MONTHS_A_YEAR = 12;
+
+    private static Financing.Purchase purchase(LoanOption option) {
+        return (Financing.Purchase) option.financing();
+    }
 
     /** Whether there is such a thing to change in an option. */
     boolean appliesTo(LoanOption option) {
