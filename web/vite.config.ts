@@ -7,7 +7,8 @@ const server = process.env.IMPENDIUM_SERVER ?? 'http://127.0.0.1:8480'
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), figuresPage()],
-  build: { target: 'es2022', chunkSizeWarningLimit: 700 },
+  // Emptied at each build: what an earlier one left would ship with the application.
+  build: { outDir: 'target/classes/static', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 700 },
   server: { host: '127.0.0.1', port: 8470, proxy: { '/api': server, '/actuator': server } },
   test: {
     environment: 'jsdom',
