@@ -17,8 +17,14 @@ import { ScheduleTable } from './ScheduleTable'
 const YEARS_AT_FIRST = 5
 const MONTHS_A_YEAR = 12
 
+type LifelineProps = {
+  life: Life
+  /** Of the place that there is for it, in pixels. */
+  width: number
+}
+
 /** Picture and schedule in step: the marker and the stretch belong to both. */
-export function Lifeline({ life }: { life: Life }) {
+export function Lifeline({ life, width }: LifelineProps) {
   const { document, answered, selected, option, words, locale } = useOpenCase()
   // What is being typed may have no schedule: the picture is of the option that has this one.
   const { frequency, termMonths } = answered.options[selected] ?? option
@@ -43,6 +49,7 @@ export function Lifeline({ life }: { life: Life }) {
       </div>
       <LifelinePicture
         life={life}
+        width={width}
         agreed={agreed}
         perYear={perYear}
         marker={marker}

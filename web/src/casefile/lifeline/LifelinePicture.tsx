@@ -1,7 +1,6 @@
 import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { formatMonth } from '../../format/date'
 import { useOpenCase } from '../CaseContext'
-import { useWidth } from '../../ui/useWidth'
 import { areasOf } from './areas'
 import { Flags } from './Flags'
 import { inOrder, sumsOf, type Life, type Stretch } from './life'
@@ -15,6 +14,8 @@ const DRAG_PX = 4
 
 type LifelinePictureProps = {
   life: Life
+  /** In pixels. */
+  width: number
   /** How many payments were agreed: the picture's whole width. */
   agreed: number
   perYear: number
@@ -26,15 +27,14 @@ type LifelinePictureProps = {
 
 /** Interest and principal from first to last payment, with flags, a marker to be moved and a stretch to be dragged. */
 export function LifelinePicture(props: LifelinePictureProps) {
-  const { life, agreed, marker, stretch } = props
+  const { life, width, agreed, marker, stretch } = props
   const { locale } = useOpenCase()
-  const [frame, width] = useWidth()
-  const pointer = usePointer(props, width)
+  const pointer = usePointer(props)
   const x = (payments: number) => (payments / agreed) * width
   const unused = agreed - life.payments
 
   return (
-    <div className="mt-2" ref={frame}>
+    <div className="mt-2">
       <div
         className="relative cursor-crosshair touch-pan-y select-none"
         style={{ height: HEIGHT_PX }}
@@ -135,7 +135,7 @@ function anchorOf(stretch: Stretch | null, marker: number): number {
 }
 
 /** Pressing moves the marker there; dragging it takes it along; dragging elsewhere draws a stretch. */
-function usePointer({ life, agreed, marker, setMarker, setStretch }: LifelinePictureProps, width: number) {
+function usePointer({ life, width, agreed, marker, setMarker, setStretch }: LifelinePictureProps) {
   const grip = useRef<{ kind: 'marker' | 'stretch'; fromX: number; moved: boolean } | null>(null)
   const paymentAtX = (x: number) => Math.min(life.payments, Math.max(1, Math.ceil((x / width) * agreed)))
   const xOf = (event: PointerEvent<HTMLElement>) =>

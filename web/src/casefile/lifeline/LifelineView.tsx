@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { scheduleQuery } from '../../api/answers'
+import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
 import { Lifeline } from './Lifeline'
 import { lifeOf } from './life'
@@ -10,11 +11,17 @@ export function LifelineView() {
   const { answered, selected, staleness } = useOpenCase()
   const schedule = useQuery(scheduleQuery(answered, selected))
   const life = useMemo(() => (schedule.data ? lifeOf(schedule.data) : null), [schedule.data])
-  if (schedule.isError) return <p className="text-over font-medium">{schedule.error.message}</p>
-  if (!life) return <p className="text-soft">Laying the schedule out…</p>
+  // Measured while the schedule is on its way, so that the picture need not be laid out twice.
+  const [frame, width] = useWidth()
   return (
-    <div className="figures-sheet" data-stale={staleness === null ? undefined : ''}>
-      <Lifeline life={life} />
+    <div className="figures-sheet" data-stale={staleness === null ? undefined : ''} ref={frame}>
+      {schedule.isError ? (
+        <p className="text-over font-medium">{schedule.error.message}</p>
+      ) : life ? (
+        <Lifeline life={life} width={width} />
+      ) : (
+        <p className="text-soft">Laying the schedule out…</p>
+      )}
     </div>
   )
 }

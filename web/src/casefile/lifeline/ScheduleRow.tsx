@@ -1,4 +1,4 @@
-import type { CSSProperties, ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { formatDay } from '../../format/date'
 import { cellTexts, spanOf } from './cells'
 import type { Column, ColumnKey } from './columns'
@@ -15,7 +15,8 @@ type ScheduleRowProps = {
   stretch: Stretch | null
   /** The column whose figure is reached by Tab, where it is one of this row's. */
   tabStop: ColumnKey | null
-  style: CSSProperties
+  /** How far down it stands, in pixels. */
+  top: number
   toggle: (year: string) => void
   setMarker: (payment: number) => void
 }
@@ -65,18 +66,7 @@ export function ScheduleRow(props: ScheduleRowProps) {
 
 type CellsProps = ScheduleRowProps & { payments: string; children: ReactNode }
 
-function Cells({
-  row,
-  index,
-  life,
-  columns,
-  marker,
-  stretch,
-  tabStop,
-  style,
-  payments,
-  children,
-}: CellsProps) {
+function Cells({ row, index, life, columns, marker, stretch, tabStop, top, payments, children }: CellsProps) {
   const { first, last } = spanOf(row)
   const texts = cellTexts(life, row, columns)
   const isMarked = !(row.kind === 'year' && row.isOpen) && first <= marker && marker <= last
@@ -86,22 +76,21 @@ function Cells({
       role="row"
       aria-rowindex={index + 2}
       className={`schedule-row schedule-line schedule-${row.kind}`}
+      data-row={index}
       data-marked={isMarked || undefined}
       data-in-stretch={isInStretch || undefined}
-      style={style}
+      style={{ transform: `translateY(${top}px)` }}
     >
       <span role="rowheader">{children}</span>
       <span role="cell">{payments}</span>
       {columns.map(({ key }, place) => (
-        <span key={key} role="cell" className="text-right">
+        <span key={key} role="cell">
           {texts[place] && (
             // Hundreds of them: what a click or a key does, the schedule as a whole listens for.
             <button
-              type="button"
               className="explained"
               aria-haspopup="dialog"
               tabIndex={key === tabStop ? 0 : -1}
-              data-row={index}
               data-column={key}
             >
               {texts[place]}

@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useRef, useState, type CSSProperties } from 'react'
 import { useOpenCase } from '../CaseContext'
 import type { Column } from './columns'
 import { yearsOf, type Life, type Stretch } from './life'
@@ -9,7 +9,6 @@ import { useCells } from './useCells'
 
 const ROW_PX = 27
 const ROWS_AHEAD = 12
-const COLUMN_REM = 7.2
 
 type ScheduleTableProps = {
   life: Life
@@ -30,7 +29,10 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
     count: rows.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW_PX,
-    overscan: ROWS_AHEAD,
+    // As good as right before it is measured, so that rows are there at the first attempt.
+    initialRect: { width: 0, height: window.innerHeight / 3 },
+    // What is in sight is painted first, what lies ahead right after.
+    overscan: useDeferredValue(ROWS_AHEAD, 0),
     scrollPaddingStart: ROW_PX,
   })
   useFollow(marker, () => virtual.scrollToIndex(Math.max(0, rowOf(rows, marker)), { align: 'auto' }))
@@ -47,11 +49,6 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
       years.has(year) ? new Set([...years].filter((each) => each !== year)) : new Set([...years, year]),
     )
   const allOpen = open.size > 0
-  const grid = {
-    gridTemplateColumns: `minmax(min(9rem,27vw),1fr) minmax(min(8rem,24vw),1fr) repeat(${columns.length}, minmax(${COLUMN_REM}rem,1fr))`,
-    minWidth: `calc(min(17rem, 51vw) + ${columns.length * COLUMN_REM}rem)`,
-  }
-
   return (
     <div
       ref={scroller}
@@ -60,10 +57,11 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
       aria-rowcount={rows.length + 1}
       tabIndex={0}
       className="schedule"
+      style={{ '--columns': columns.length } as CSSProperties}
       data-testid="schedule"
     >
-      <div role="rowgroup" className="schedule-head" style={{ minWidth: grid.minWidth }}>
-        <div role="row" aria-rowindex={1} className="schedule-row" style={grid}>
+      <div role="rowgroup" className="schedule-head">
+        <div role="row" aria-rowindex={1} className="schedule-row">
           <span role="columnheader">
             <button
               type="button"
@@ -84,10 +82,10 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
       </div>
       <div
         role="rowgroup"
-        className="relative"
+        className="schedule-body"
         onClick={cells.onClick}
         onKeyDown={cells.onKeyDown}
-        style={{ height: virtual.getTotalSize(), minWidth: grid.minWidth }}
+        style={{ height: virtual.getTotalSize() }}
       >
         {items.map((item) => {
           const row = rows[item.index]
@@ -103,7 +101,7 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
                 marker={marker}
                 stretch={stretch}
                 tabStop={tabStop?.row === item.index ? tabStop.column : null}
-                style={{ ...grid, height: ROW_PX, transform: `translateY(${item.start}px)` }}
+                top={item.start}
                 toggle={toggle}
                 setMarker={setMarker}
               />

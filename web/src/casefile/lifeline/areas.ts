@@ -1,7 +1,7 @@
 import type { ScheduleView } from '../../api/client'
 
-/** More points than the picture has pixels say nothing. */
-const MOST_POINTS = 900
+/** More points than half the pixels that the picture has say nothing. */
+const MOST_POINTS = 600
 /** A lump many times the payment would press all else flat: it is cut here. */
 const HIGHEST_OF_PAYMENTS = 1.5
 

@@ -97,9 +97,10 @@ export function nextCell(
 
 function cellAt(target: EventTarget): Cell | null {
   const button = target instanceof Element && target.closest<HTMLElement>('[data-column]')
-  if (!button) return null
-  return { row: Number(button.dataset.row), column: button.dataset.column as ColumnKey }
+  const row = button && button.closest<HTMLElement>('[data-row]')
+  if (!row) return null
+  return { row: Number(row.dataset.row), column: button.dataset.column as ColumnKey }
 }
 
 const buttonOf = (table: HTMLElement | null, { row, column }: Cell) =>
-  table?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"]`)
+  table?.querySelector<HTMLElement>(`[data-row="${row}"] [data-column="${column}"]`)

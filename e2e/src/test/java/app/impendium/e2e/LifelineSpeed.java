@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The lifeline of fifty years paid weekly: first paint, dragging the marker, scrolling. Run by ./impendium bench. */
 final class LifelineSpeed {
@@ -50,6 +51,8 @@ final class LifelineSpeed {
             }
             """;
 
+    private static final int VISITS = 15;
+
     private LifelineSpeed() {}
 
     public static void main(String[] arguments) {
@@ -60,15 +63,28 @@ final class LifelineSpeed {
         advisor.choose("How often it is paid", "weekly");
         advisor.say("Term", "50");
         assertThat(advisor.total("Payments")).hasText("2,600");
+        advisor.waitUntilSaved();
+        double[] firstPaints = IntStream.range(0, VISITS)
+                .mapToDouble(visit -> firstPaint(advisor))
+                .sorted()
+                .toArray();
+        System.out.printf(
+                "Schedule of 2,600 lines, from its answer to first paint, %d visits: median %.0f ms, from %.0f to %.0f ms%n",
+                VISITS, firstPaints[VISITS / 2], firstPaints[0], firstPaints[VISITS - 1]);
+        drag(advisor.page());
+        scroll(advisor.page());
+    }
+
+    /** Of a visit to the lifeline by a browser that has nothing of the case in memory. */
+    private static double firstPaint(Advisor advisor) {
         Page page = advisor.page();
+        advisor.view("Loan");
+        page.reload();
+        assertThat(advisor.total("Payments")).hasText("2,600");
         page.evaluate(WATCH_FIRST_PAINT);
         advisor.view("Lifeline");
         page.waitForFunction("window.firstPaint !== undefined");
-        System.out.printf(
-                "Schedule of 2,600 lines, from its answer to first paint: %.0f ms%n",
-                ((Number) page.evaluate("window.firstPaint")).doubleValue());
-        drag(page);
-        scroll(page);
+        return ((Number) page.evaluate("window.firstPaint")).doubleValue();
     }
 
     private static void drag(Page page) {
