@@ -12,6 +12,8 @@ const IN_A_FIGURE: readonly [string, string][] = [
   ['Delete, Tab', 'take a clause away with its figure'],
   ['at most 2,350 a month, Enter', 'ask what brings it about'],
   ['w', 'how a computed figure came about'],
+  ['arrows, in the schedule', 'from figure to figure'],
+  ['arrows, at the marker', 'from payment to payment'],
 ]
 
 /** Every key that works where one is. */

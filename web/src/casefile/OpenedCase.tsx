@@ -17,6 +17,7 @@ import { SentenceHead } from './SentenceHead'
 import { WishPanel } from './wish/WishPanel'
 import { useWishPanel } from './wish/wishPanel'
 import { WorkingPanel } from '../working/WorkingPanel'
+import { useWorkingPanel } from '../working/workingPanel'
 import { baselineOf } from './option'
 import { SavedState } from './SavedState'
 import { readUnsaved } from './unsaved'
@@ -41,6 +42,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
   const selected = useStore(store.store, selectedOf)
   const openDrawer = useCostsDrawer((drawer) => drawer.open)
   const openWish = useWishPanel((panel) => panel.open)
+  useClosedPanels()
   const navigate = useNavigate()
   const actions = useMemo<KeyAction[]>(
     () => [
@@ -160,6 +162,21 @@ function useOthersChanges(
     )
   }, [latest, store, autosave])
   return notice
+}
+
+/** Closes with the case what stands open beside it: it speaks of this case alone. */
+function useClosedPanels() {
+  const closeDrawer = useCostsDrawer((drawer) => drawer.close)
+  const closeWish = useWishPanel((panel) => panel.close)
+  const closeWorking = useWorkingPanel((panel) => panel.close)
+  useEffect(
+    () => () => {
+      closeDrawer()
+      closeWish()
+      closeWorking()
+    },
+    [closeDrawer, closeWish, closeWorking],
+  )
 }
 
 function HistoryButtons({ store }: { store: Store }) {

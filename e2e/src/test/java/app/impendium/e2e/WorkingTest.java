@@ -138,6 +138,19 @@ class WorkingTest extends Journey {
     }
 
     @Test
+    void aWorkingClosesWithItsCase() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
+        advisor.month().click();
+        assertThat(advisor.page().getByTestId("working-result")).isVisible();
+        advisor.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Impendium"))
+                .click();
+        advisor.open("7 Tollgate Rise");
+        assertThat(advisor.month()).hasText("$2,187.36");
+        assertThat(advisor.page().getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    @Test
     void aFlagTakesTheMarkerAndTellsItself() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane").view("Lifeline");
         Page page = advisor.page();
