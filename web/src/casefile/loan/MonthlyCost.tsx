@@ -42,14 +42,13 @@ export function MonthlyCost() {
       <dl className="ledger mt-1">
         {parts.map((part) => (
           <div key={part.name}>
-            <dt>
+            <dt className="pl-5 -indent-5">
               <span
                 className="mr-2.5 inline-block size-2.5"
                 style={{ background: `var(--color-${part.colour})` }}
                 aria-hidden
               />
-              {part.words(words)}
-              <Note part={part} />
+              {part.words(words)} <Note part={part} />
             </dt>
             <dd data-testid={`month-${part.name}`}>
               <Explained figure={part.figure}>{formatAmount(cost[part.cents])}</Explained>
@@ -81,14 +80,14 @@ function Note({ part }: { part: Part }) {
   const { paymentsPerYear, paymentCents, insurance } = figures
   if (part.cents === 'principalAndInterestCents' && paymentsPerYear !== 12) {
     return (
-      <span className="note">
+      <span className="note ml-0 indent-0">
         {paymentsPerYear} × {formatAmount(paymentCents)} ÷ 12
       </span>
     )
   }
   if (part.cents !== 'mortgageInsuranceCents' || !insurance) return null
   return (
-    <span className="note">
+    <span className="note ml-0 indent-0">
       <Explained figure="INSURANCE_END">ends {formatMonth(insurance.endsFrom, locale)}</Explained>
     </span>
   )
