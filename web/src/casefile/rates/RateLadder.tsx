@@ -123,15 +123,6 @@ function Rung({ rung, measure, from, share }: RungProps) {
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={12} className="floating">
-          <DropdownMenu.Item className="floating-item" onSelect={() => explain('PAYMENT')}>
-            how {formatAmount(rung.paymentCents)} each time came about
-          </DropdownMenu.Item>
-          {!isOwn && (
-            <DropdownMenu.Item className="floating-item" onSelect={() => explain(MEASURES[measure].figure)}>
-              how {words} {MEASURES[measure].words} came about
-            </DropdownMenu.Item>
-          )}
-          <DropdownMenu.Separator className="floating-separator" />
           <DropdownMenu.Item
             className="floating-item"
             disabled={isOwn}
@@ -149,6 +140,15 @@ function Rung({ rung, measure, from, share }: RungProps) {
           >
             as a new option
           </DropdownMenu.Item>
+          <DropdownMenu.Separator className="floating-separator" />
+          <DropdownMenu.Item className="floating-item" onSelect={() => explain('PAYMENT')}>
+            how {formatAmount(rung.paymentCents)} each time came about
+          </DropdownMenu.Item>
+          {!isOwn && (
+            <DropdownMenu.Item className="floating-item" onSelect={() => explain(MEASURES[measure].figure)}>
+              how {words} {MEASURES[measure].words} came about
+            </DropdownMenu.Item>
+          )}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
