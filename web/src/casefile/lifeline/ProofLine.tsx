@@ -22,7 +22,7 @@ export function ProofLine({ life }: { life: Life }) {
         {reconciles ? '=' : '≠'} borrowed{' '}
         <Explained figure="LOAN_AMOUNT">{formatAmount(proof.borrowedCents)}</Explained>
       </span>
-      {proof.formulaBalance !== null && proof.scheduleBalanceCents !== null && (
+      {life.payments > 1 && proof.formulaBalance !== null && proof.scheduleBalanceCents !== null && (
         <span>
           before the last payment{' '}
           <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: life.payments - 1 }}>
