@@ -3,6 +3,7 @@ package app.impendium.core;
 import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.UpfrontPremium;
+import app.impendium.core.loan.Days;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -20,4 +21,11 @@ public record Closing(
     /** Nothing known, nothing due. */
     public static final Closing PLAIN =
             new Closing(Optional.empty(), ClosingCosts.NONE, UpfrontPremium.NONE, Optional.empty());
+
+    /**
+     * @throws app.impendium.core.finding.CaseException if a case cannot speak of the day
+     */
+    public Closing {
+        day.ifPresent(given -> Days.checked(given, "day"));
+    }
 }

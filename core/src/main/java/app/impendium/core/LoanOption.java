@@ -1,5 +1,6 @@
 package app.impendium.core;
 
+import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.finding.CaseException;
@@ -21,6 +22,7 @@ import java.util.Optional;
  *
  * @param term how long the loan is reckoned to run: its amortization
  * @param rateTerm how long the rate is agreed for, where it ends before the loan does
+ * @param creditCostRate the yearly rate at which the whole cost is stated, by the law of the case's market
  */
 public record LoanOption(
         Financing financing,
@@ -33,20 +35,33 @@ public record LoanOption(
         LocalDate firstPayment,
         LoanClauses clauses,
         Closing closing,
-        HousingTerms housing) {
+        HousingTerms housing,
+        CreditCostRate creditCostRate) {
 
     /**
      * The terms of the loan. A financed premium is part of its amount.
      *
-     * @throws CaseException if the term is not a whole number of payments, or a clause does not fit
+     * @throws CaseException if the term is not a whole number of payments, a clause does not fit, or the premium makes the
+     *     loan larger than any
      */
     public LoanTerms loanTerms() {
         return new LoanTerms(
-                financing.loanAmount().plus(closing.upfrontPremium().addedToLoan(financing.loanAmount())),
-                PeriodicRate.of(rate, compounding, frequency),
-                term.payments(frequency),
-                rounding,
-                clauses);
+                amount(), PeriodicRate.of(rate, compounding, frequency), term.payments(frequency), rounding, clauses);
+    }
+
+    private Money amount() {
+        Money base = financing.loanAmount();
+        Money premium = closing.upfrontPremium().addedToLoan(base);
+        Money most = Money.LARGEST.minus(base);
+        if (premium.isAbove(most)) {
+            throw CaseException.of(
+                    "upfrontPremium",
+                    premium.toString(),
+                    "a premium of at most " + most,
+                    "The premium of " + premium + " would make the loan larger than " + Money.LARGEST + ": at most "
+                            + most + " can be added to a loan of " + base + ".");
+        }
+        return base.plus(premium);
     }
 
     /**
@@ -103,6 +118,7 @@ public record LoanOption(
                 firstPayment,
                 otherClauses,
                 closing,
-                housing);
+                housing,
+                creditCostRate);
     }
 }

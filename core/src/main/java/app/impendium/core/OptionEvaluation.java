@@ -5,6 +5,7 @@ import app.impendium.core.cost.CashToClose;
 import app.impendium.core.cost.FiveYears;
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingPeriod;
+import app.impendium.core.cost.LoanCharges;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
@@ -28,10 +29,13 @@ import java.util.Optional;
  * @param mortgageInsurance the insurance, where it is due
  * @param buydown a temporary buydown, where one is agreed
  * @param cashToClose what the client brings to closing
- * @param annualPercentageRate in percent; none where the charges leave nothing to receive
+ * @param charges what is charged for having the loan
+ * @param creditCostRate the yearly rate of the whole cost by the law of the case's market, in percent; none where the
+ *     charges leave nothing to receive
  * @param fiveYears what the loan comes to in sixty months
  * @param totalInterestPercentage total interest, with prepaid interest, in percent of the loan
  * @param rateEnd the end of the rate's term, where it comes before the loan's
+ * @param notes what features of the option do instead of what they say
  */
 public record OptionEvaluation(
         LoanTerms terms,
@@ -44,13 +48,16 @@ public record OptionEvaluation(
         Optional<MortgageInsurance> mortgageInsurance,
         Optional<Buydown> buydown,
         CashToClose cashToClose,
-        Optional<BigDecimal> annualPercentageRate,
+        LoanCharges charges,
+        Optional<BigDecimal> creditCostRate,
         FiveYears fiveYears,
         BigDecimal totalInterestPercentage,
-        Optional<RateEnd> rateEnd) {
+        Optional<RateEnd> rateEnd,
+        List<FeatureNote> notes) {
 
     public OptionEvaluation {
         housingPeriods = List.copyOf(housingPeriods);
+        notes = List.copyOf(notes);
     }
 
     /**

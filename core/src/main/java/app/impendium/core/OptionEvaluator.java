@@ -10,7 +10,7 @@ import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.FiveYears;
 import app.impendium.core.cost.HousingPeriod;
-import app.impendium.core.cost.LoanCharge;
+import app.impendium.core.cost.LoanCharges;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Findings;
@@ -55,6 +55,15 @@ final class OptionEvaluator {
         Money premiumAtClosing = option.closing()
                 .upfrontPremium()
                 .paidAtClosing(option.financing().loanAmount());
+        Optional<RateEnd> rateEnd = possibleRateEnd.orElseThrow();
+        LoanCharges charges = new LoanCharges(
+                schedule,
+                dates,
+                option.closing().day(),
+                costs.prepaidFinanceCharge(terms.amount()),
+                premium,
+                insurance,
+                rateEnd.map(RateEnd::afterPayment).orElse(schedule.payments()));
         return new OptionEvaluation(
                 terms,
                 option.financing().loanAmount(),
@@ -67,19 +76,16 @@ final class OptionEvaluator {
                 buydown,
                 CashToClose.of(
                         costs, terms.amount(), option.financing().amountDown(), premiumAtClosing, subsidy(buydown)),
-                LoanCharge.annualPercentageRate(
-                        schedule,
-                        dates,
-                        option.closing().day(),
-                        costs.prepaidFinanceCharge(terms.amount()).plus(premium),
-                        insurance),
+                charges,
+                option.creditCostRate().of(charges),
                 FiveYears.of(
                         schedule,
                         option.frequency(),
                         costs.loanCosts(terms.amount()).plus(premiumAtClosing),
                         insurance),
                 FiveYears.totalInterestPercentage(schedule, costs.prepaidInterest()),
-                possibleRateEnd.orElseThrow());
+                rateEnd,
+                FeatureNote.of(option, schedule, rateEnd.isPresent()));
     }
 
     private Optional<PurchaseFigures> purchaseFigures() {

@@ -48,12 +48,13 @@ public final class OptionWorkings {
         figures.rateEnd().ifPresent(end -> workings.add(dates.rateEndBalance(end.afterPayment())));
         workings.addAll(month(figures.housingPeriods().get(0)));
         workings.addAll(closingWorking.cash(closing.costs(), figures.cashToClose(), figures.buydown(), perYear));
-        workings.addAll(new ChargeWorking(figures.schedule(), closing.costs())
+        workings.addAll(new ChargeWorking(figures.charges(), closing.costs())
                 .workings(
-                        figures.annualPercentageRate(),
+                        option.creditCostRate(),
+                        figures.creditCostRate(),
                         figures.fiveYears(),
                         figures.totalInterestPercentage(),
-                        closing.upfrontPremium().on(base)));
+                        closing.upfrontPremium().paidAtClosing(base)));
         return workings;
     }
 
@@ -91,14 +92,14 @@ public final class OptionWorkings {
     }
 
     /**
-     * One working for each figure of a loan at another rate, and for its differences to the loan.
+     * One working for each figure of a loan at another rate, and for its differences to what the ladder compares with.
      *
-     * @param terms the loan at its own rate: the option's, or the one that it is renewed as
+     * @throws CaseException if the loan has no figures there
      */
-    public static List<Working> atRate(AnnualRate rate, LoanTerms terms) {
-        LoanTerms other = terms.withRate(rate);
+    public static List<Working> atRate(AnnualRate rate, RateLadder ladder) {
+        LoanTerms other = ladder.termsAt(rate);
         Schedule schedule = Schedule.of(other);
-        List<Working> workings = new ArrayList<>(new RungWorking(RateLadder.at(rate, terms))
+        List<Working> workings = new ArrayList<>(new RungWorking(ladder.at(rate))
                 .workings(other.rate().frequency(), schedule.whole().paid()));
         workings.addAll(new LoanWorking(other, schedule).workings());
         return workings;

@@ -65,7 +65,7 @@ class CaseEvaluatorTest {
         assertThat(purchase.loanAmount()).isEqualTo(Money.of("201040.00"));
         assertThat(purchase.percentDown()).isEqualByComparingTo("20");
         assertThat(purchase.loanToValuePercent()).isEqualByComparingTo("80");
-        assertThat(new PropertyTax.Amount(Money.of("3600.00")).yearly(PRICE)).isEqualTo(Money.of("3600.00"));
+        assertThat(new PropertyTax.Amount(Money.of("3600.00")).monthly(PRICE)).isEqualTo(Money.of("300.00"));
     }
 
     @Test
@@ -124,8 +124,10 @@ class CaseEvaluatorTest {
         CaseException refusal = catchThrowableOfType(CaseException.class, () -> evaluate(option));
 
         assertThat(refusal)
-                .hasMessage("The payment of 25.00 does not cover the interest of 25.00 due with payment 1."
-                        + " The least that repays the loan in its term is 25.01.");
+                .hasMessage(
+                        "The level payment of 25.00 does not exceed the interest of 25.00 due with payment 1, so nothing"
+                                + " would be repaid before the end. A shorter term or a lower rate is needed.");
+        assertThat(refusal.findings()).extracting(Finding::field).containsExactly("options[0].payments");
     }
 
     private static OptionEvaluation evaluate(LoanOption option) {

@@ -39,7 +39,7 @@ class ClosingTest {
         assertThat(figures.loanAmount()).isEqualTo(Money.of("204055.60"));
         assertThat(figures.purchase().orElseThrow().loanToValuePercent()).isEqualByComparingTo("80");
         assertThat(figures.cashToClose().total()).isEqualTo(Money.of("50260.00"));
-        assertThat(figures.annualPercentageRate().orElseThrow())
+        assertThat(figures.creditCostRate().orElseThrow())
                 .isGreaterThan(figures.terms().rate().annual().percent().value());
     }
 
@@ -76,7 +76,7 @@ class ClosingTest {
     }
 
     private static BigDecimal annualPercentageRate(LoanOption option) {
-        return CaseEvaluator.evaluate(option).annualPercentageRate().orElseThrow();
+        return CaseEvaluator.evaluate(option).creditCostRate().orElseThrow();
     }
 
     @Test

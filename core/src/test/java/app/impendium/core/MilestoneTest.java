@@ -7,11 +7,16 @@ import app.impendium.core.cost.HomeValue;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
 import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.Proof;
 import app.impendium.core.loan.RateChange;
+import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import app.impendium.core.rate.YearlyChange;
 import java.math.BigDecimal;
 import java.util.List;
@@ -68,16 +73,20 @@ class MilestoneTest {
 
     @Test
     void theFormulaAgreesWithTheScheduleToSomeCents() {
-        OptionEvaluation figures = CaseEvaluator.evaluate(Options.purchase("20", PaymentFrequency.WEEKLY, 300));
+        LoanTerms terms = LoanTerms.plain(
+                Money.of("61350.00"),
+                PeriodicRate.of(AnnualRate.ofPercent("4.8"), Compounding.MONTHLY, PaymentFrequency.MONTHLY),
+                120,
+                PaymentRounding.NEAREST_CENT);
 
-        Proof proof = Proof.of(figures.terms(), figures.schedule());
+        Proof proof = Proof.of(terms, Schedule.of(terms));
 
         assertThat(proof.closingBalance()).isEqualTo(Money.ZERO);
         assertThat(proof.principalRepaid()).isEqualTo(proof.borrowed());
         Proof.ByFormula formula = proof.formula().orElseThrow();
-        assertThat(formula.formulaCents()
-                        .subtract(BigDecimal.valueOf(formula.schedule().cents())))
-                .isBetween(new BigDecimal(-1000), new BigDecimal(1000));
+        assertThat(formula.afterPayment()).isEqualTo(119);
+        assertThat(Money.nearest(formula.formulaCents())).isEqualTo(Money.of("642.31"));
+        assertThat(formula.schedule()).isEqualTo(Money.of("642.32"));
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.impendium.core;
 
+import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.MoneyDown;
@@ -47,7 +48,8 @@ public final class Options {
                         Percent.of("0.6"),
                         HousingTerms.Sender.LENDER,
                         Money.of("50.00"),
-                        Money.of("12.50")));
+                        Money.of("12.50")),
+                CreditCostRate.ANNUAL_PERCENTAGE_RATE);
     }
 
     /** A monthly purchase with 20 % down over 25 years, closed like this and its rate agreed for so many months. */
@@ -64,6 +66,7 @@ public final class Options {
                 plain.firstPayment(),
                 plain.clauses(),
                 closing,
-                plain.housing());
+                plain.housing(),
+                plain.creditCostRate());
     }
 }

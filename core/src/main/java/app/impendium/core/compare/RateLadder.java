@@ -2,6 +2,7 @@ package app.impendium.core.compare;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.Renewal;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
@@ -10,24 +11,23 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What a loan would cost at rates around its own. */
+/** What a loan costs at rates around its own. Immutable. */
 public final class RateLadder {
     private static final BigDecimal HIGHEST = BigDecimal.valueOf(30);
     private static final int MOST_RUNGS = 40;
 
-    private RateLadder() {}
+    private final LoanTerms terms;
+    private final Money comparedPayment;
+    private final Money comparedPaid;
+
+    private RateLadder(LoanTerms terms, Money comparedPayment, Money comparedPaid) {
+        this.terms = terms;
+        this.comparedPayment = comparedPayment;
+        this.comparedPaid = comparedPaid;
+    }
 
     /**
-     * One rate of the ladder. The differences are against the loan's own rate; negative is cheaper.
-     *
-     * @param perPayment the difference of one regular payment
-     * @param perYear the difference of a year's regular payments
-     * @param overTheLife the difference of all that is paid
-     */
-    public record Rung(AnnualRate rate, Money payment, Money perPayment, Money perYear, Money overTheLife) {}
-
-    /**
-     * How a ladder is built.
+     * How far a ladder reaches.
      *
      * @param step the distance between rungs in percentage points, above 0
      * @param down how many rungs below the loan's rate, from 0 to 40
@@ -39,41 +39,77 @@ public final class RateLadder {
          */
         public Build {
             if (!step.isPositive()) {
-                throw CaseException.of("step", step.toString(), "above 0 %");
+                throw CaseException.of("stepPercent", step.toString(), "above 0 %");
             }
             checkRungs(down, "down");
             checkRungs(up, "up");
         }
     }
 
+    /**
+     * The ladder of a loan as it begins, compared with the loan at its own rate.
+     *
+     * @throws CaseException if the loan has no figures at its own rate
+     */
+    public static RateLadder of(LoanTerms terms) {
+        Schedule own = Schedule.of(terms);
+        return new RateLadder(terms, own.payment(), own.whole().paid());
+    }
+
+    /**
+     * The ladder of the next loan when the term of a rate ends: its payments are compared with the one before it, all that
+     * is paid with the next loan at the rate that ends.
+     *
+     * @param schedule of the loan that ends
+     * @param paid the last payment before the rate's term ends, from 1
+     * @throws CaseException if nothing is owed by then
+     */
+    public static RateLadder atRenewal(LoanTerms terms, Schedule schedule, int paid) {
+        LoanTerms next = Renewal.of(terms, schedule, paid, terms.rateOf(paid).annual());
+        return new RateLadder(
+                next, schedule.line(paid).payment(), Schedule.of(next).whole().paid());
+    }
+
     /** The rungs from the lowest rate to the highest; those below 0 % or above 30 % are left out. */
-    public static List<Rung> of(LoanTerms terms, Build build) {
-        Schedule base = Schedule.of(terms);
+    public List<Rung> rungs(Build build) {
         List<Rung> rungs = new ArrayList<>();
         BigDecimal own = terms.rate().annual().percent().value();
         for (int rung = -build.down(); rung <= build.up(); rung++) {
             BigDecimal percent = own.add(build.step().value().multiply(BigDecimal.valueOf(rung)));
             if (percent.signum() >= 0 && percent.compareTo(HIGHEST) <= 0) {
-                rungs.add(rung(terms, base, AnnualRate.ofPercent(percent)));
+                rungs.add(rung(AnnualRate.ofPercent(percent)));
             }
         }
         return rungs;
     }
 
-    /** The same loan at one other rate. */
-    public static Rung at(AnnualRate rate, LoanTerms terms) {
-        return rung(terms, Schedule.of(terms), rate);
+    /** The loan at another rate. */
+    public LoanTerms termsAt(AnnualRate rate) {
+        return terms.withRate(rate);
     }
 
-    private static Rung rung(LoanTerms terms, Schedule base, AnnualRate rate) {
-        Schedule other = Schedule.of(terms.withRate(rate));
-        Money perPayment = other.payment().minus(base.payment());
-        return new Rung(
+    /**
+     * The rung at a rate.
+     *
+     * @throws CaseException if the loan has no figures there
+     */
+    public Rung.Priced at(AnnualRate rate) {
+        Schedule other = Schedule.of(termsAt(rate));
+        Money perPayment = other.payment().minus(comparedPayment);
+        return new Rung.Priced(
                 rate,
                 other.payment(),
                 perPayment,
                 perPayment.times(terms.rate().frequency().perYear()),
-                other.whole().paid().minus(base.whole().paid()));
+                other.whole().paid().minus(comparedPaid));
+    }
+
+    private Rung rung(AnnualRate rate) {
+        try {
+            return at(rate);
+        } catch (CaseException noFigures) {
+            return new Rung.Unpriced(rate, noFigures.getMessage());
+        }
     }
 
     private static void checkRungs(int rungs, String field) {

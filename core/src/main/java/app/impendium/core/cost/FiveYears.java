@@ -9,14 +9,15 @@ import java.math.MathContext;
 import java.util.Optional;
 
 /**
- * What a loan comes to in its first five years, and the total interest percentage (12 CFR 1026.37(l)).
+ * What is paid for a loan in its first sixty months, and the total interest percentage (12 CFR 1026.37(l)).
  *
- * @param paid principal, interest, mortgage insurance and loan costs paid in sixty months
- * @param principalPaid the principal paid off in them
+ * @param principal the principal paid off in them
+ * @param interest the interest paid in them
+ * @param premiums the premiums of mortgage insurance paid in them
+ * @param paidAtClosing loan costs, paid at closing
  */
-public record FiveYears(Money paid, Money principalPaid) {
+public record FiveYears(Money principal, Money interest, Money premiums, Money paidAtClosing) {
     private static final int YEARS = 5;
-    private static final int MONTHS_A_YEAR = 12;
 
     /**
      * The five-year figures of a schedule.
@@ -26,10 +27,14 @@ public record FiveYears(Money paid, Money principalPaid) {
     public static FiveYears of(
             Schedule schedule, PaymentFrequency frequency, Money paidAtClosing, Optional<MortgageInsurance> insurance) {
         Stretch first = schedule.stretch(1, Math.min(YEARS * frequency.perYear(), schedule.payments()));
-        Money premiums = insurance
-                .map(insured -> insured.monthlyPremium().times(Math.min(insured.months(), YEARS * MONTHS_A_YEAR)))
-                .orElse(Money.ZERO);
-        return new FiveYears(first.paid().plus(paidAtClosing).plus(premiums), first.principal());
+        Money premiums =
+                insurance.map(insured -> insured.premiums(1, first.last())).orElse(Money.ZERO);
+        return new FiveYears(first.principal(), first.interest(), premiums, paidAtClosing);
+    }
+
+    /** All that is paid: principal, interest, mortgage insurance and loan costs. */
+    public Money paid() {
+        return principal.plus(interest).plus(premiums).plus(paidAtClosing);
     }
 
     /**

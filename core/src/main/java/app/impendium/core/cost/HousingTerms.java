@@ -50,7 +50,7 @@ public record HousingTerms(
     public HousingCost month(Money price, Money principalAndInterest, Money mortgageInsurance) {
         return new HousingCost(
                 principalAndInterest,
-                propertyTax.yearly(price).dividedBy(MONTHS_A_YEAR),
+                propertyTax.monthly(price),
                 homeInsuranceAYear.dividedBy(MONTHS_A_YEAR),
                 mortgageInsurance,
                 duesAMonth,

@@ -10,13 +10,13 @@ import app.impendium.core.rate.PaymentFrequency;
  * value, by itself at 78 %, and no later than the middle of the amortization (12 U.S.C. 4902), all on the schedule
  * without extra payments.
  *
- * @param monthlyPremium a twelfth of the yearly percent of the original loan, to the nearest cent
+ * @param monthlyPremium a twelfth of the yearly percent of the original loan, rounded once to the nearest cent
+ * @param premium what goes with each payment: that, or its share of a year's premiums where payments are not monthly
  * @param firstPaymentWithoutOnRequest the first payment that need not carry the premium if the client asks
  * @param firstPaymentWithout the first payment that no longer carries it in any case
- * @param months how many months carry the premium until it ends by itself; a month that has begun counts
  */
 public record MortgageInsurance(
-        Money monthlyPremium, int firstPaymentWithoutOnRequest, int firstPaymentWithout, int months) {
+        Money monthlyPremium, Money premium, int firstPaymentWithoutOnRequest, int firstPaymentWithout) {
 
     /** Loans up to this percentage of the value are not insured, and from it on the client may ask for the end. */
     public static final int ON_REQUEST_PERCENT = 80;
@@ -39,35 +39,39 @@ public record MortgageInsurance(
      * @param aYear the yearly premium in percent of the original loan
      */
     public static MortgageInsurance of(Schedule plain, PaymentFrequency frequency, Money value, Percent aYear) {
-        Money premium = aYear.of(plain.balanceAfter(0)).dividedBy(MONTHS_A_YEAR);
-        int afterMiddle = (plain.payments() + 1) / 2 + 1;
-        int onRequest = Math.min(firstAtMost(plain, value, ON_REQUEST_PERCENT), afterMiddle);
-        int automatic = Math.min(firstAtMost(plain, value, AUTOMATIC_PERCENT), afterMiddle);
-        int perYear = frequency.perYear();
-        int months = ((automatic - 1) * MONTHS_A_YEAR + perYear - 1) / perYear;
-        return new MortgageInsurance(premium, onRequest, automatic, months);
+        Money monthly = aYear.monthlyOf(plain.balanceAfter(0));
+        // No later than the middle: of an odd number of payments, the one in the middle carries none any more.
+        int afterMiddle = plain.payments() / 2 + 1;
+        return new MortgageInsurance(
+                monthly,
+                monthly.times(MONTHS_A_YEAR).dividedBy(frequency.perYear()),
+                Math.min(firstAtMost(plain, value, ON_REQUEST_PERCENT), afterMiddle),
+                Math.min(firstAtMost(plain, value, AUTOMATIC_PERCENT), afterMiddle));
     }
 
     /** The balance from which on the client may ask for the end, for a home of this value. */
-    public Money onRequestThreshold(Money value) {
+    public static Money onRequestThreshold(Money value) {
         return value.times(ON_REQUEST_PERCENT).dividedBy(100);
     }
 
     /** The balance at which the insurance ends by itself, for a home of this value. */
-    public Money automaticThreshold(Money value) {
+    public static Money automaticThreshold(Money value) {
         return value.times(AUTOMATIC_PERCENT).dividedBy(100);
     }
 
-    /** The premiums paid until it ends by itself. */
-    public Money premiumsPaid() {
-        return monthlyPremium.times(months);
+    /** The premium that goes with a payment, counted from 1. */
+    public Money with(int payment) {
+        return payment >= firstPaymentWithout ? Money.ZERO : premium;
     }
 
-    /** The premium that goes with a payment, counted from 1; where they are not monthly, its share of a year's. */
-    public Money with(int payment, PaymentFrequency frequency) {
-        return payment >= firstPaymentWithout
-                ? Money.ZERO
-                : monthlyPremium.times(MONTHS_A_YEAR).dividedBy(frequency.perYear());
+    /** How many of the payments {@code first} to {@code last}, both counted, carry a premium. */
+    public int insuredPayments(int first, int last) {
+        return Math.max(0, Math.min(last, firstPaymentWithout - 1) - first + 1);
+    }
+
+    /** The premiums that go with the payments {@code first} to {@code last}, both counted. */
+    public Money premiums(int first, int last) {
+        return premium.times(insuredPayments(first, last));
     }
 
     private static int firstAtMost(Schedule schedule, Money value, int percent) {

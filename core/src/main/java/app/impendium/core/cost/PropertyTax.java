@@ -7,11 +7,13 @@ import app.impendium.core.money.Percent;
 /** A year's tax on the home: an amount, or a share of the price that follows it. */
 public sealed interface PropertyTax {
 
-    /** The tax for one year on a home of this price. */
-    Money yearly(Money price);
+    /** The tax for one month on a home of this price: a twelfth of a year's, rounded once. */
+    Money monthly(Money price);
 
     /** A fixed amount a year. */
     record Amount(Money aYear) implements PropertyTax {
+        private static final int MONTHS_A_YEAR = 12;
+
         /**
          * @throws CaseException if it is negative or above the largest amount
          */
@@ -20,8 +22,8 @@ public sealed interface PropertyTax {
         }
 
         @Override
-        public Money yearly(Money price) {
-            return aYear;
+        public Money monthly(Money price) {
+            return aYear.dividedBy(MONTHS_A_YEAR);
         }
     }
 
@@ -37,8 +39,8 @@ public sealed interface PropertyTax {
         }
 
         @Override
-        public Money yearly(Money price) {
-            return aYear.of(price);
+        public Money monthly(Money price) {
+            return aYear.monthlyOf(price);
         }
     }
 }

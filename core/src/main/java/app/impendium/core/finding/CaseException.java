@@ -23,6 +23,18 @@ public final class CaseException extends RuntimeException {
         return new CaseException(List.of(new Finding(field, given, allowed, message)));
     }
 
+    /** The same refusal at another field, where a general type reports what a particular field was given. */
+    public CaseException at(String field) {
+        return new CaseException(
+                findings.stream().map(finding -> finding.at(field)).toList());
+    }
+
+    /** The same refusal seen from one level further out. */
+    public CaseException within(String outer) {
+        return new CaseException(
+                findings.stream().map(finding -> finding.within(outer)).toList());
+    }
+
     public List<Finding> findings() {
         return findings;
     }

@@ -2,13 +2,14 @@ package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 
 /** Runs a loan from its first payment to zero, writing the running totals of a schedule. */
 final class Amortizer {
     private static final long[] NO_EXTRAS = {};
+    private static final String CHOSEN = "payment";
+    private static final String RECAST = "extraEffect";
 
     private final LoanTerms terms;
     private final LoanClauses clauses;
@@ -23,6 +24,16 @@ final class Amortizer {
 
     private PeriodicRate rate;
     private long due;
+
+    /** What had the payment come out as it did: where a refusal of it points. */
+    private String dueFrom;
+
+    /**
+     * Whether the payment due may be interest alone: no more is owed than is to be left at the end, or an extra left so
+     * little that its level payment is no more than the interest when rounded. What is left waits for the next extra, or
+     * for the last payment.
+     */
+    private boolean mayRepayNothing;
 
     /** The regular payment before anything recomputes it. */
     final long firstRegularPayment;
@@ -39,9 +50,13 @@ final class Amortizer {
         this.balance = new long[terms.payments() + 1];
         this.interestSoFar = new long[terms.payments() + 1];
         this.extraSoFar = extras.length == 0 ? NO_EXTRAS : new long[terms.payments() + 1];
-        this.due = clauses.regular() instanceof RegularPayment.Chosen chosen
-                ? chosen.amount().cents()
-                : LevelPayment.of(terms).cents();
+        if (clauses.regular() instanceof RegularPayment.Chosen chosen) {
+            this.due = chosen.amount().cents();
+            this.dueFrom = CHOSEN;
+        } else {
+            this.due = LevelPayment.of(terms).cents();
+            this.dueFrom = "payments";
+        }
         this.firstRegularPayment = due;
     }
 
@@ -52,11 +67,16 @@ final class Amortizer {
             line++;
             if (nextChange < clauses.rateChanges().size()
                     && clauses.rateChanges().get(nextChange).fromPayment() == line) {
-                changeRate(clauses.rateChanges().get(nextChange++).rate());
+                changeRate(nextChange++);
             }
             pay();
         }
         return line;
+    }
+
+    /** The regular payment as it was last computed. */
+    long lastRegularPayment() {
+        return due;
     }
 
     private void pay() {
@@ -67,7 +87,10 @@ final class Amortizer {
         if (line == terms.payments() || principal >= owed) {
             principal = owed;
         } else if (principal <= 0 && !interestOnly) {
-            throw paymentTooSmall(interest);
+            if (!mayRepayNothing) {
+                throw dueFrom.equals(CHOSEN) ? chosenTooSmall(interest) : levelTooSmall(interest);
+            }
+            principal = 0;
         }
         balance[line] = owed - principal;
         interestSoFar[line] = interestSoFar[line - 1] + interest;
@@ -81,30 +104,50 @@ final class Amortizer {
         balance[line] -= extra;
         extraSoFar[line] = extraSoFar[line - 1] + extra;
         if (recasts && extra > 0 && balance[line] > 0) {
-            recompute(balance[line], line);
+            recompute(balance[line], line, RECAST);
         }
     }
 
-    private void changeRate(AnnualRate annual) {
-        rate = rate.withAnnual(annual);
-        recompute(balance[line - 1], line - 1);
+    private void changeRate(int change) {
+        rate = rate.withAnnual(clauses.rateChanges().get(change).rate());
+        recompute(balance[line - 1], line - 1, "rateChanges[" + change + "]");
     }
 
-    /** The payment anew on what is owed after so many payments. */
-    private void recompute(long owed, int paid) {
-        due = LevelPayment.of(basis(owed, paid), terms.rounding()).cents();
+    /** Computes the payment again, on what is owed after so many payments. */
+    private void recompute(long owed, int paid, String because) {
+        PaymentBasis basis = basis(owed, paid);
+        try {
+            due = LevelPayment.of(basis, terms.rounding()).cents();
+        } catch (CaseException noPayment) {
+            throw noPayment.at(because);
+        }
+        dueFrom = because;
+        mayRepayNothing = because.equals(RECAST) || basis.repaysNothing();
     }
 
     private PaymentBasis basis(long owed, int paid) {
         return PaymentBasis.after(paid, terms, rate, Money.ofCents(owed));
     }
 
-    private CaseException paymentTooSmall(long interestCents) {
+    /** A level payment that is rounded down to its interest: at a high rate over a long time, almost nothing is repaid. */
+    private CaseException levelTooSmall(long interestCents) {
+        Money payment = Money.ofCents(due);
+        return CaseException.of(
+                dueFrom,
+                "a level payment of " + payment,
+                "a shorter term or a lower rate",
+                "The level payment of " + payment + " does not exceed the interest of " + Money.ofCents(interestCents)
+                        + " due with payment " + line
+                        + ", so nothing would be repaid before the end. A shorter term or a"
+                        + " lower rate is needed.");
+    }
+
+    private CaseException chosenTooSmall(long interestCents) {
         Money payment = Money.ofCents(due);
         Money interest = Money.ofCents(interestCents);
         Money least = leastPayment();
         return CaseException.of(
-                "payment",
+                CHOSEN,
                 payment.toString(),
                 least + " or more",
                 "The payment of " + payment + " does not cover the interest of " + interest + " due with payment "

@@ -67,11 +67,15 @@ public sealed interface ExtraPayment {
     /** The same amount once a year, beginning with one payment and ending by another. */
     record Yearly(Money amount, int first, int last, int paymentsPerYear) implements ExtraPayment {
         /**
-         * @throws CaseException if the amount is outside its range or the last comes before the first
+         * @throws CaseException if the amount is outside its range, the last comes before the first, or a year holds no
+         *     payment
          */
         public Yearly {
             checkedAmount(amount);
             checkedOrder(first, last);
+            if (paymentsPerYear < 1) {
+                throw CaseException.of("paymentsPerYear", String.valueOf(paymentsPerYear), "1 or more");
+            }
         }
 
         @Override

@@ -49,6 +49,15 @@ public record LoanTerms(Money amount, PeriodicRate rate, int payments, PaymentRo
         return new LoanTerms(amount, rate.withAnnual(annual), payments, rounding, clauses);
     }
 
+    /** The rate under which a payment's interest falls: that of the last change up to it, else the loan's own. */
+    public PeriodicRate rateOf(int payment) {
+        return clauses.rateChanges().stream()
+                .filter(change -> change.fromPayment() <= payment)
+                .reduce((earlier, later) -> later)
+                .map(change -> rate.withAnnual(change.rate()))
+                .orElse(rate);
+    }
+
     /** The same loan without extra payments: what thresholds of mortgage insurance are reckoned on. */
     public LoanTerms withoutExtras() {
         LoanClauses without = clauses.withExtras(List.of(), ExtraEffect.END_EARLY);

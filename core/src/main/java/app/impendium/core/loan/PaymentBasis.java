@@ -31,4 +31,9 @@ public record PaymentBasis(Money balance, Money residual, PeriodicRate rate, int
         Money residual = clauses.residualBalance().isAbove(balance) ? balance : clauses.residualBalance();
         return new PaymentBasis(balance, residual, rate, left);
     }
+
+    /** Whether all that is owed is to be left at the end, so that the payment is interest alone. */
+    public boolean repaysNothing() {
+        return residual.equals(balance);
+    }
 }

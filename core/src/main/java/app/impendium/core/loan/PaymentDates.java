@@ -10,12 +10,10 @@ import java.time.temporal.ChronoUnit;
  * When a loan's payments fall due. Monthly dates keep their day of the month, or the last day where a month is shorter;
  * of two payments a month the second follows the first by half a month.
  *
- * @param first the date of payment 1, from the year 1950 to 2150
+ * @param first the date of payment 1, one of the {@link Days}
  * @param frequency how often the loan is paid
  */
 public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
-    private static final int EARLIEST_YEAR = 1950;
-    private static final int LATEST_YEAR = 2150;
     private static final int HALF_MONTH_DAYS = 15;
     private static final int DAYS_A_YEAR = 366;
 
@@ -23,10 +21,7 @@ public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
      * @throws CaseException if the first date lies outside its range
      */
     public PaymentDates {
-        if (first.getYear() < EARLIEST_YEAR || first.getYear() > LATEST_YEAR) {
-            throw CaseException.of(
-                    "firstPayment", first.toString(), "a date from " + EARLIEST_YEAR + " to " + LATEST_YEAR);
-        }
+        Days.checked(first, "firstPayment");
     }
 
     /** The usual first payment for a closing date: the first of the second month after it. */
@@ -47,10 +42,14 @@ public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
         };
     }
 
-    /** The last payment due on or before a day; 0 where the day comes before the first. */
+    /**
+     * The last payment due on or before a day; 0 where the day comes before the first.
+     *
+     * @throws CaseException if a case cannot speak of the day
+     */
     public int lastOnOrBefore(LocalDate day) {
         // A quick guess by the length of a period, then whole steps to where it is true.
-        long days = first.until(day, ChronoUnit.DAYS);
+        long days = first.until(Days.checked(day, "day"), ChronoUnit.DAYS);
         int payment = (int) Math.max(0, days * frequency.perYear() / DAYS_A_YEAR);
         while (payment > 0 && of(payment).isAfter(day)) {
             payment--;

@@ -1,9 +1,13 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 
-/** The next loan when the term of a rate ends: what is owed then, over what is left of the amortization. */
+/**
+ * The next loan when the term of a rate ends: what is owed then, over what is left of the amortization. What was agreed for
+ * its end and for the payments of interest alone that are still to come holds on.
+ */
 public final class Renewal {
     private Renewal() {}
 
@@ -21,7 +25,23 @@ public final class Renewal {
             throw CaseException.of(
                     "renewal", "after payment " + paid, "after payment 1 to " + (schedule.payments() - 1));
         }
-        return LoanTerms.plain(
-                schedule.balanceAfter(paid), terms.rate().withAnnual(rate), terms.payments() - paid, terms.rounding());
+        Money owed = schedule.balanceAfter(paid);
+        return new LoanTerms(
+                owed,
+                terms.rate().withAnnual(rate),
+                terms.payments() - paid,
+                terms.rounding(),
+                remaining(terms, paid, owed));
+    }
+
+    private static LoanClauses remaining(LoanTerms terms, int paid, Money owed) {
+        Money residual = terms.clauses().residualBalance();
+        int left = terms.payments() - paid;
+        if (residual.compareTo(owed) >= 0) {
+            // All of it is left to the end: until then, interest alone is paid.
+            return LoanClauses.NONE.withInterestOnly(left - 1);
+        }
+        int interestOnly = Math.max(0, terms.clauses().interestOnlyPayments() - paid);
+        return LoanClauses.NONE.withInterestOnly(interestOnly).withResidual(residual);
     }
 }

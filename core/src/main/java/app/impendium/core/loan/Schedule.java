@@ -11,6 +11,7 @@ import java.util.function.IntPredicate;
  */
 public final class Schedule {
     private final Money payment;
+    private final Money paymentAtEnd;
     private final int payments;
 
     // Running totals, line 0 included, tell every line and every stretch by a difference.
@@ -21,6 +22,7 @@ public final class Schedule {
     private Schedule(Amortizer run) {
         this.payments = run.run();
         this.payment = Money.ofCents(run.firstRegularPayment);
+        this.paymentAtEnd = Money.ofCents(run.lastRegularPayment());
         this.balance = run.balance;
         this.interestSoFar = run.interestSoFar;
         this.extraSoFar = run.extraSoFar;
@@ -38,6 +40,11 @@ public final class Schedule {
     /** The regular payment after any interest-only time, before a rate change or an extra payment recomputes it. */
     public Money payment() {
         return payment;
+    }
+
+    /** The regular payment as it was last computed: what the last payment exceeds it by is left to that payment. */
+    public Money paymentAtEnd() {
+        return paymentAtEnd;
     }
 
     /** How many payments there are: fewer than agreed where the loan ends early. */

@@ -12,6 +12,10 @@ import java.math.MathContext;
 public record Percent(BigDecimal value) {
     private static final int MOST_DECIMALS = 6;
     private static final BigDecimal LARGEST = BigDecimal.valueOf(100);
+    private static final BigDecimal HUNDRED_TIMES_MONTHS = BigDecimal.valueOf(1200);
+
+    /** An amount of eleven digits times six decimals, divided by 1200, settles a half cent long before these end. */
+    private static final MathContext DIGITS = new MathContext(50);
 
     public static final Percent ZERO = new Percent(BigDecimal.ZERO);
 
@@ -22,7 +26,7 @@ public record Percent(BigDecimal value) {
         checkRange(value, LARGEST, "percent");
         value = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
         if (value.scale() > MOST_DECIMALS) {
-            throw CaseException.of("percent", plain(value) + " %", "at most six decimals");
+            throw CaseException.of("percent", written(value) + " %", "at most six decimals");
         }
         value = value.scale() < 0 ? value.setScale(0) : value;
     }
@@ -46,6 +50,16 @@ public record Percent(BigDecimal value) {
         return Money.nearest(value.multiply(BigDecimal.valueOf(amount.cents())).movePointLeft(2));
     }
 
+    /** A twelfth of this share of an amount, as what is due each month of a yearly share: rounded once, half a cent up. */
+    public Money monthlyOf(Money amount) {
+        return Money.nearest(exactMonthlyCentsOf(amount));
+    }
+
+    /** A twelfth of this share of an amount before it is rounded, in cents, to fifty digits. */
+    public BigDecimal exactMonthlyCentsOf(Money amount) {
+        return value.multiply(BigDecimal.valueOf(amount.cents())).divide(HUNDRED_TIMES_MONTHS, DIGITS);
+    }
+
     /**
      * This share, if it is at most {@code most}.
      *
@@ -61,17 +75,17 @@ public record Percent(BigDecimal value) {
 
     @Override
     public String toString() {
-        return plain(value) + " %";
+        return written(value) + " %";
     }
 
     private static void checkRange(BigDecimal value, BigDecimal most, String field) {
         if (value.signum() < 0 || value.compareTo(most) > 0) {
-            throw CaseException.of(field, plain(value) + " %", "0 % to " + most + " %");
+            throw CaseException.of(field, written(value) + " %", "0 % to " + most + " %");
         }
     }
 
     /** Digits as a person writes them, but never more than fit on a line. */
-    private static String plain(BigDecimal value) {
+    public static String written(BigDecimal value) {
         boolean writable = value.precision() <= 20 && Math.abs(value.scale()) <= 20;
         return writable
                 ? value.toPlainString()

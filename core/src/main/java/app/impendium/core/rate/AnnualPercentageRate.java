@@ -7,9 +7,7 @@ import java.math.RoundingMode;
 import java.util.List;
 
 /**
- * The annual percentage rate by the actuarial method of 12 CFR 1026 Appendix J: the rate per unit-period at which
- * advances less prepaid finance charges are worth the payments, times the unit-periods a year. Fractions of a period
- * count by simple interest.
+ * Rates per year at which advances, less what is paid for having them, are worth the payments.
  *
  * <p>A rate is no amount: it is sought in doubles, whose sixteen digits leave the ninth decimal of a percent certain.
  */
@@ -27,7 +25,8 @@ public final class AnnualPercentageRate {
     public record Flow(Money amount, UnitPeriods time) {}
 
     /**
-     * The rate in percent, with nine decimals.
+     * The nominal rate by the actuarial method of 12 CFR 1026 Appendix J, in percent, with nine decimals: the rate per
+     * unit-period, at which fractions of a period count by simple interest, times the unit-periods a year.
      *
      * @param advances what the client receives, prepaid finance charges already taken off
      * @param payments what the client pays
@@ -35,6 +34,26 @@ public final class AnnualPercentageRate {
      * @throws CaseException if the payments do not exceed the advances, or exceed them beyond any rate
      */
     public static BigDecimal of(List<Flow> advances, List<Flow> payments, int unitPeriodsPerYear) {
+        double rate = ratePerPeriod(advances, payments, PartOfPeriod.SIMPLE_INTEREST);
+        return percent(BigDecimal.valueOf(rate).multiply(BigDecimal.valueOf(unitPeriodsPerYear)));
+    }
+
+    /**
+     * The effective rate of Annex I of Directive 2014/17/EU and MCOB 10A of the FCA Handbook, in percent, with nine
+     * decimals: the yearly rate at which every flow is discounted by compound interest.
+     *
+     * @throws CaseException if the payments do not exceed the advances, or exceed them beyond any rate
+     */
+    public static BigDecimal effective(List<Flow> advances, List<Flow> payments, int periodsPerYear) {
+        double rate = ratePerPeriod(advances, payments, PartOfPeriod.COMPOUND_INTEREST);
+        return percent(BigDecimal.valueOf(Math.expm1(periodsPerYear * Math.log1p(rate))));
+    }
+
+    private static BigDecimal percent(BigDecimal fraction) {
+        return fraction.movePointRight(2).setScale(DECIMALS, RoundingMode.HALF_UP);
+    }
+
+    private static double ratePerPeriod(List<Flow> advances, List<Flow> payments, PartOfPeriod part) {
         if (sum(payments).compareTo(sum(advances)) < 0 || sum(advances).cents() <= 0) {
             throw CaseException.of(
                     "payments",
@@ -44,23 +63,21 @@ public final class AnnualPercentageRate {
                             + " advanced.");
         }
         if (payments.stream().allMatch(flow -> flow.time().equals(UnitPeriods.whole(0)))
-                || Worth.of(payments, HIGHEST_PER_PERIOD).amount()
-                        > Worth.of(advances, HIGHEST_PER_PERIOD).amount()) {
+                || Worth.of(payments, HIGHEST_PER_PERIOD, part).amount()
+                        > Worth.of(advances, HIGHEST_PER_PERIOD, part).amount()) {
             throw CaseException.of("payments", sum(payments).toString(), "payments that some rate explains");
         }
-        return BigDecimal.valueOf(ratePerPeriod(advances, payments))
-                .multiply(BigDecimal.valueOf(100L * unitPeriodsPerYear))
-                .setScale(DECIMALS, RoundingMode.HALF_UP);
+        return solved(advances, payments, part);
     }
 
     /** Newton's method from the slope at each guess, held between bounds that close in; by halves where it would leave them. */
-    private static double ratePerPeriod(List<Flow> advances, List<Flow> payments) {
+    private static double solved(List<Flow> advances, List<Flow> payments, PartOfPeriod part) {
         double low = 0;
         double high = HIGHEST_PER_PERIOD;
         double rate = low;
         for (int step = 0; step < MOST_STEPS && high - low > CLOSE; step++) {
-            Worth paid = Worth.of(payments, rate);
-            Worth received = Worth.of(advances, rate);
+            Worth paid = Worth.of(payments, rate, part);
+            Worth received = Worth.of(advances, rate, part);
             double gap = paid.amount() - received.amount();
             // The higher the rate, the less later payments are worth beside the advances.
             if (gap >= 0) {
@@ -77,6 +94,38 @@ public final class AnnualPercentageRate {
         return rate;
     }
 
+    /** How a part of a period bears interest. */
+    private enum PartOfPeriod {
+        SIMPLE_INTEREST {
+            @Override
+            double growth(double rate, double part) {
+                return 1 + rate * part;
+            }
+
+            @Override
+            double relativeSlope(double rate, double part) {
+                return part / growth(rate, part);
+            }
+        },
+        COMPOUND_INTEREST {
+            @Override
+            double growth(double rate, double part) {
+                return Math.pow(1 + rate, part);
+            }
+
+            @Override
+            double relativeSlope(double rate, double part) {
+                return part / (1 + rate);
+            }
+        };
+
+        /** What one unit grows to in a part of a period, from 0 to below 1. */
+        abstract double growth(double rate, double part);
+
+        /** How fast that changes with the rate, as a share of it. */
+        abstract double relativeSlope(double rate, double part);
+    }
+
     /**
      * What flows are worth at a rate.
      *
@@ -84,7 +133,7 @@ public final class AnnualPercentageRate {
      * @param slope by how much that changes with the rate
      */
     private record Worth(double amount, double slope) {
-        static Worth of(List<Flow> flows, double rate) {
+        static Worth of(List<Flow> flows, double rate, PartOfPeriod part) {
             double discount = 1 / (1 + rate);
             double amount = 0;
             double slope = 0;
@@ -96,10 +145,9 @@ public final class AnnualPercentageRate {
                 // Streams are mostly in order and one period apart: one product a payment.
                 factor = whole == reached + 1 ? factor * discount : Math.pow(discount, whole);
                 reached = whole;
-                double part = 1 + rate * fraction;
-                double worth = flow.amount().cents() * factor / part;
+                double worth = flow.amount().cents() * factor / part.growth(rate, fraction);
                 amount += worth;
-                slope -= worth * (whole * discount + fraction / part);
+                slope -= worth * (whole * discount + part.relativeSlope(rate, fraction));
             }
             return new Worth(amount, slope);
         }

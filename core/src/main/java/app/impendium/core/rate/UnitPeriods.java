@@ -31,8 +31,9 @@ public record UnitPeriods(int whole, double fraction) {
     }
 
     /**
-     * The time from an advance to a payment, where the payments' own period is the unit (Appendix J, (b)(5)): weeks by
-     * days; months counted back from the payment, the days before them as thirtieths; a year's odd days as 365ths.
+     * The time from an advance to a payment, where the payments' own period is the unit (Appendix J, (b)(5)(ii) to (v)):
+     * weeks by days; months counted back from the payment, the days before them as thirtieths, of which thirty make a
+     * whole one; a year's odd days as 365ths.
      *
      * @throws CaseException if the payment comes before the advance
      */
@@ -47,9 +48,33 @@ public record UnitPeriods(int whole, double fraction) {
         if (perYear == 1 && oddDays > 0) {
             long years = months / MONTHS_A_YEAR;
             long days = ChronoUnit.DAYS.between(advance, payment.minusYears(years));
-            return new UnitPeriods(Math.toIntExact(years), Math.min(days, DAYS_A_YEAR - 1) / (double) DAYS_A_YEAR);
+            return of(years * DAYS_A_YEAR + days, DAYS_A_YEAR);
         }
-        return of(months * DAYS_A_MONTH + Math.min(oddDays, DAYS_A_MONTH - 1), MONTHS_A_YEAR * DAYS_A_MONTH / perYear);
+        return of(months * DAYS_A_MONTH + oddDays, MONTHS_A_YEAR * DAYS_A_MONTH / perYear);
+    }
+
+    /**
+     * The time from an advance to a payment as Annex I of Directive 2014/17/EU and MCOB 10A of the FCA Handbook count it,
+     * in the payments' own period: equal periods of a week or a month counted back from the payment, and the days before
+     * them as parts of the year that ends where the periods begin.
+     *
+     * @throws CaseException if the payment comes before the advance
+     */
+    public static UnitPeriods inEqualYears(LocalDate advance, LocalDate payment, PaymentFrequency frequency) {
+        int perYear = frequency.perYear();
+        boolean isWeekly = perYear > 2 * MONTHS_A_YEAR;
+        ChronoUnit unit = isWeekly ? ChronoUnit.WEEKS : ChronoUnit.MONTHS;
+        int unitsPerYear = isWeekly ? WEEKS_A_YEAR : MONTHS_A_YEAR;
+        long units = unit.between(advance, payment);
+        LocalDate begin = payment.minus(units, unit);
+        long days = ChronoUnit.DAYS.between(advance, begin);
+        long daysAYear = ChronoUnit.DAYS.between(begin.minusYears(1), begin);
+        // In whole numbers as long as possible, so that a whole period is one exactly.
+        long parts = units * daysAYear + days * unitsPerYear;
+        long partsAPeriod = daysAYear * unitsPerYear;
+        return new UnitPeriods(
+                Math.toIntExact(Math.floorDiv(parts * perYear, partsAPeriod)),
+                parts * perYear % partsAPeriod / (double) partsAPeriod);
     }
 
     /** The same fraction so many periods later. */

@@ -1,6 +1,7 @@
 package app.impendium.core.rate;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.money.Percent;
 import java.math.BigDecimal;
 
 /**
@@ -20,11 +21,13 @@ public record YearlyChange(BigDecimal percent) {
      * @throws CaseException if it is outside its range or has more than six decimals
      */
     public YearlyChange {
-        if (percent.abs().compareTo(MOST) > 0 || percent.stripTrailingZeros().scale() > MOST_DECIMALS) {
-            String given =
-                    percent.precision() > 20 ? percent.round(Growth.DIGITS).toString() : percent.toPlainString();
-            throw CaseException.of("yearlyChange", given + " %", "-20 % to 20 %, with at most six decimals");
+        boolean isWithin = percent.abs().compareTo(MOST) <= 0;
+        BigDecimal shortest = isWithin ? percent.stripTrailingZeros() : percent;
+        if (!isWithin || shortest.scale() > MOST_DECIMALS) {
+            throw CaseException.of(
+                    "yearlyChange", Percent.written(percent) + " %", "-20 % to 20 %, with at most six decimals");
         }
+        percent = shortest;
     }
 
     /** By what a value is multiplied from one payment to the next, to fifty digits. */

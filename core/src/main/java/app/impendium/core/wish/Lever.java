@@ -22,6 +22,11 @@ public enum Lever {
         }
 
         @Override
+        long own(LoanOption option) {
+            return purchase(option).homePrice().cents() / UNIT;
+        }
+
+        @Override
         LoanOption applied(LoanOption option, long units) {
             Financing.Purchase purchase = purchase(option);
             return option.withFinancing(
@@ -43,6 +48,11 @@ public enum Lever {
         }
 
         @Override
+        long own(LoanOption option) {
+            return option.financing().loanAmount().cents() / UNIT;
+        }
+
+        @Override
         LoanOption applied(LoanOption option, long units) {
             return option.withFinancing(new Financing.LoanAlone(Money.ofCents(units * UNIT)));
         }
@@ -57,6 +67,11 @@ public enum Lever {
         @Override
         boolean appliesTo(LoanOption option) {
             return option.financing() instanceof Financing.Purchase;
+        }
+
+        @Override
+        long own(LoanOption option) {
+            return purchase(option).amountDown().cents() / UNIT;
         }
 
         @Override
@@ -80,6 +95,11 @@ public enum Lever {
     /** The yearly rate, in thousandths of a percent. */
     RATE {
         @Override
+        long own(LoanOption option) {
+            return option.rate().percent().value().movePointRight(RATE_DECIMALS).longValue();
+        }
+
+        @Override
         LoanOption applied(LoanOption option, long thousandths) {
             return option.withRate(AnnualRate.ofPercent(value(option, thousandths)));
         }
@@ -96,6 +116,11 @@ public enum Lever {
     },
     /** The term, in the fewest months that hold whole payments. */
     TERM {
+        @Override
+        long own(LoanOption option) {
+            return option.term().months() / LoanTerm.shortestWholeMonths(option.frequency());
+        }
+
         @Override
         LoanOption applied(LoanOption option, long steps) {
             return option.withTerm(new LoanTerm(value(option, steps).intValueExact()));
@@ -118,12 +143,17 @@ public enum Lever {
 
         @Override
         boolean isBestAtLargest(Wish wish) {
-            // The shorter the term, the dearer the month and the earlier the end.
+            // The shorter the term, the higher the monthly cost and the earlier the end.
             return !(wish instanceof Wish.MonthlyTotal);
         }
     },
     /** An extra with each payment from the first, beside those there are, in whole units of the currency. */
     REGULAR_EXTRA {
+        @Override
+        long own(LoanOption option) {
+            return 0;
+        }
+
         @Override
         LoanOption applied(LoanOption option, long units) {
             if (units == 0) {
@@ -170,6 +200,9 @@ public enum Lever {
     boolean appliesTo(LoanOption option) {
         return true;
     }
+
+    /** The step at or just below which an option stands. */
+    abstract long own(LoanOption option);
 
     /** The option with the lever at a step. */
     abstract LoanOption applied(LoanOption option, long step);

@@ -3,21 +3,30 @@ package app.impendium.core.wish;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.cost.HousingPeriod;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.Days;
 import app.impendium.core.money.Money;
 import app.impendium.core.working.Name;
 import app.impendium.core.working.Quantity;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 
 /** A figure that the clients wish to stay within. */
 public sealed interface Wish {
+    /** The name under which a wish refuses what it is to stay within. */
+    String FIELD = "limit";
 
     /**
-     * Whether an option's figures keep to it.
+     * By how much an option's figures exceed it, in cents or days; 0 or less where they keep to it.
      *
      * @param extraAMonth what the clients pay each month beside the housing cost
      */
-    boolean isMetBy(OptionEvaluation figures, Money extraAMonth);
+    long excess(OptionEvaluation figures, Money extraAMonth);
+
+    /** Whether an option's figures keep to it. */
+    default boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
+        return excess(figures, extraAMonth) <= 0;
+    }
 
     /** What it stays within. */
     Quantity limit();
@@ -26,7 +35,7 @@ public sealed interface Wish {
     Quantity reached(OptionEvaluation figures, Money extraAMonth);
 
     /** What an option comes to in this respect, as a person says it: "2,512.10 a month". */
-    String measure(OptionEvaluation figures);
+    String measure(OptionEvaluation figures, Money extraAMonth);
 
     /**
      * All in at most so much a month, in every month of the loan's life.
@@ -38,12 +47,12 @@ public sealed interface Wish {
          * @throws CaseException if it is outside its range
          */
         public MonthlyTotal {
-            most.within(Money.ofCents(1), Money.LARGEST, "monthlyTotal");
+            most.within(Money.ofCents(1), Money.LARGEST, FIELD);
         }
 
         @Override
-        public boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
-            return !month(figures, extraAMonth).isAbove(most);
+        public long excess(OptionEvaluation figures, Money extraAMonth) {
+            return month(figures, extraAMonth).minus(most).cents();
         }
 
         @Override
@@ -57,15 +66,15 @@ public sealed interface Wish {
         }
 
         @Override
-        public String measure(OptionEvaluation figures) {
-            return dearestMonth(figures) + " a month";
+        public String measure(OptionEvaluation figures, Money extraAMonth) {
+            return month(figures, extraAMonth) + " a month";
         }
 
         private static Money month(OptionEvaluation figures, Money extraAMonth) {
-            return dearestMonth(figures).plus(extraAMonth);
+            return costliestMonth(figures).plus(extraAMonth);
         }
 
-        private static Money dearestMonth(OptionEvaluation figures) {
+        private static Money costliestMonth(OptionEvaluation figures) {
             return figures.housingPeriods().stream()
                     .map(HousingPeriod::cost)
                     .map(cost -> cost.total())
@@ -76,9 +85,16 @@ public sealed interface Wish {
 
     /** Paid off on a day or before it. */
     record PaidOffBy(LocalDate day) implements Wish {
+        /**
+         * @throws CaseException if a case cannot speak of the day
+         */
+        public PaidOffBy {
+            Days.checked(day, FIELD);
+        }
+
         @Override
-        public boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
-            return !figures.payoffDate().isAfter(day);
+        public long excess(OptionEvaluation figures, Money extraAMonth) {
+            return ChronoUnit.DAYS.between(day, figures.payoffDate());
         }
 
         @Override
@@ -92,7 +108,7 @@ public sealed interface Wish {
         }
 
         @Override
-        public String measure(OptionEvaluation figures) {
+        public String measure(OptionEvaluation figures, Money extraAMonth) {
             return "a last payment on " + figures.payoffDate();
         }
     }
@@ -107,12 +123,12 @@ public sealed interface Wish {
          * @throws CaseException if it is outside its range
          */
         public TotalInterest {
-            most.within(Money.ZERO, Money.LARGEST, "totalInterest");
+            most.within(Money.ZERO, Money.LARGEST, FIELD);
         }
 
         @Override
-        public boolean isMetBy(OptionEvaluation figures, Money extraAMonth) {
-            return !figures.schedule().whole().interest().isAbove(most);
+        public long excess(OptionEvaluation figures, Money extraAMonth) {
+            return figures.schedule().whole().interest().minus(most).cents();
         }
 
         @Override
@@ -126,7 +142,7 @@ public sealed interface Wish {
         }
 
         @Override
-        public String measure(OptionEvaluation figures) {
+        public String measure(OptionEvaluation figures, Money extraAMonth) {
             return figures.schedule().whole().interest() + " of interest";
         }
     }

@@ -1,6 +1,7 @@
 package app.impendium.core.working;
 
 import static app.impendium.core.working.Quantity.amount;
+import static app.impendium.core.working.Quantity.exactAmount;
 import static app.impendium.core.working.Quantity.number;
 import static app.impendium.core.working.Quantity.percent;
 
@@ -66,16 +67,16 @@ public final class CostWorking {
     }
 
     private Working propertyTax() {
-        Money aYear = terms.propertyTax().yearly(price);
         Quantity result = amount(Name.PROPERTY_TAX, cost.propertyTax());
         if (terms.propertyTax() instanceof PropertyTax.ShareOfPrice share) {
             return Working.of(Figure.PROPERTY_TAX, Rule.SHARE_OF_PRICE_A_MONTH)
                     .given(
                             amount(Name.PRICE, price),
                             percent(Name.TAX_PERCENT, share.aYear().value()))
-                    .then(amount(Name.TAX_A_YEAR, aYear), aMonth(aYear))
+                    .then(exactAmount(Name.EXACT_MONTH, share.aYear().exactMonthlyCentsOf(price)))
                     .gives(result, Rounding.NEAREST_CENT);
         }
+        Money aYear = ((PropertyTax.Amount) terms.propertyTax()).aYear();
         return Working.of(Figure.PROPERTY_TAX, Rule.AMOUNT_A_MONTH)
                 .given(amount(Name.TAX_A_YEAR, aYear))
                 .then(aMonth(aYear))
@@ -126,7 +127,7 @@ public final class CostWorking {
     }
 
     private static Quantity aMonth(Money aYear) {
-        return Quantity.exactAmount(
+        return exactAmount(
                 Name.EXACT_MONTH,
                 BigDecimal.valueOf(aYear.cents()).divide(MONTHS_A_YEAR, EXACT_DECIMALS, RoundingMode.HALF_UP));
     }

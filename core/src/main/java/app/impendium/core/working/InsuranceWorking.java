@@ -2,6 +2,7 @@ package app.impendium.core.working;
 
 import static app.impendium.core.working.Quantity.amount;
 import static app.impendium.core.working.Quantity.day;
+import static app.impendium.core.working.Quantity.exactAmount;
 import static app.impendium.core.working.Quantity.number;
 import static app.impendium.core.working.Quantity.percent;
 
@@ -33,20 +34,20 @@ public final class InsuranceWorking {
         return List.of(
                 Working.of(Figure.MORTGAGE_INSURANCE, Rule.MORTGAGE_INSURANCE)
                         .given(amount(Name.LOAN, loan), percent(Name.INSURANCE_PERCENT, aYear.value()))
-                        .then(amount(Name.PREMIUM_A_YEAR, aYear.of(loan)))
+                        .then(exactAmount(Name.EXACT_MONTH, aYear.exactMonthlyCentsOf(loan)))
                         .gives(amount(Name.MORTGAGE_INSURANCE, insurance.monthlyPremium()), Rounding.NEAREST_CENT),
                 end(
                         Figure.INSURANCE_ON_REQUEST,
                         Rule.INSURANCE_ON_REQUEST,
                         value,
-                        amount(Name.THRESHOLD_ON_REQUEST, insurance.onRequestThreshold(value)),
+                        amount(Name.THRESHOLD_ON_REQUEST, MortgageInsurance.onRequestThreshold(value)),
                         insurance.firstPaymentWithoutOnRequest(),
                         dates),
                 end(
                         Figure.INSURANCE_END,
                         Rule.INSURANCE_END,
                         value,
-                        amount(Name.THRESHOLD, insurance.automaticThreshold(value)),
+                        amount(Name.THRESHOLD, MortgageInsurance.automaticThreshold(value)),
                         insurance.firstPaymentWithout(),
                         dates));
     }
@@ -65,19 +66,18 @@ public final class InsuranceWorking {
                 .given(
                         amount(Name.MORTGAGE_INSURANCE, insurance.monthlyPremium()),
                         number(Name.PAYMENTS_A_YEAR, frequency.perYear()))
-                .gives(amount(Name.PREMIUM, insurance.with(payment, frequency)), Rounding.NEAREST_CENT);
+                .gives(amount(Name.PREMIUM, insurance.with(payment)), Rounding.NEAREST_CENT);
     }
 
     /** The working of the premiums that go with the payments {@code first} to {@code last}, both counted. */
     public Working with(int first, int last) {
-        int insured = Math.max(0, Math.min(last, insurance.firstPaymentWithout() - 1) - first + 1);
-        Money each = insured == 0 ? Money.ZERO : insurance.with(first, frequency);
+        int insured = insurance.insuredPayments(first, last);
         return Working.of(Figure.STRETCH_INSURANCE, Rule.PREMIUMS_OF_STRETCH)
                 .given(
                         number(Name.FROM_PAYMENT, first),
                         number(Name.TO_PAYMENT, last),
-                        amount(Name.PREMIUM, each),
+                        amount(Name.PREMIUM, insurance.with(first)),
                         number(Name.INSURED_PAYMENTS, insured))
-                .gives(amount(Name.PREMIUMS, each.times(insured)), Rounding.NONE);
+                .gives(amount(Name.PREMIUMS, insurance.premiums(first, last)), Rounding.NONE);
     }
 }

@@ -75,7 +75,7 @@ public final class LineWorking {
                     .gives(result, Rounding.NONE);
         }
         Money owed = schedule.balanceAfter(anew.getAsInt());
-        PaymentBasis basis = PaymentBasis.after(anew.getAsInt(), terms, rate(), owed);
+        PaymentBasis basis = PaymentBasis.after(anew.getAsInt(), terms, terms.rateOf(line.number()), owed);
         return new PaymentWorking(Figure.LINE_PAYMENT, basis, terms.rounding())
                 .working(number(Name.ANEW_AFTER_PAYMENT, anew.getAsInt()), amount(Name.OWED_THEN, owed));
     }
@@ -94,7 +94,7 @@ public final class LineWorking {
     }
 
     private Working interest() {
-        PeriodicRate rate = rate();
+        PeriodicRate rate = terms.rateOf(line.number());
         BigDecimal exact = rate.value().multiply(BigDecimal.valueOf(before().cents()));
         return Working.of(Figure.LINE_INTEREST, Rule.INTEREST_OF_LINE)
                 .given(
@@ -143,15 +143,5 @@ public final class LineWorking {
 
     private Money before() {
         return schedule.balanceAfter(line.number() - 1);
-    }
-
-    /** The rate that applies to the line: the last change up to it, else the loan's own. */
-    private PeriodicRate rate() {
-        return terms.clauses().rateChanges().stream()
-                .filter(change -> change.fromPayment() <= line.number())
-                .reduce((earlier, later) -> later)
-                .map(RateChange::rate)
-                .map(terms.rate()::withAnnual)
-                .orElse(terms.rate());
     }
 }

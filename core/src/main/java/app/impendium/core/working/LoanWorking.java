@@ -1,18 +1,14 @@
 package app.impendium.core.working;
 
 import static app.impendium.core.working.Quantity.amount;
-import static app.impendium.core.working.Quantity.exactAmount;
 import static app.impendium.core.working.Quantity.number;
 import static app.impendium.core.working.Quantity.percent;
 
 import app.impendium.core.loan.Instalment;
-import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.loan.Schedule;
-import app.impendium.core.loan.Stretch;
-import app.impendium.core.money.Money;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -35,8 +31,15 @@ public final class LoanWorking {
 
     /** The workings of what does not depend on when the payments fall due. */
     public List<Working> workings() {
+        TotalsWorking totals = new TotalsWorking(terms, schedule);
         return List.of(
-                periodicRate(), effectiveRate(), payment(), payments(), lastPayment(), totalInterest(), totalPaid());
+                periodicRate(),
+                effectiveRate(),
+                payment(),
+                payments(),
+                lastPayment(),
+                totals.totalInterest(),
+                totals.totalPaid());
     }
 
     private Working periodicRate() {
@@ -94,53 +97,7 @@ public final class LoanWorking {
                 .gives(amount(Name.LAST_PAYMENT, last.payment()), Rounding.NONE);
     }
 
-    private Working totalInterest() {
-        Stretch whole = schedule.whole();
-        Working.Draft draft = Working.of(Figure.TOTAL_INTEREST, Rule.SUM_OF_INTEREST)
-                .given(number(Name.PAYMENTS, schedule.payments()));
-        if (isPlain()) {
-            BigDecimal quick = quickTotalCents().subtract(cents(terms.amount()));
-            draft.then(
-                    exactAmount(Name.QUICK_TOTAL_INTEREST, quick),
-                    exactAmount(Name.DIFFERENCE, cents(whole.interest()).subtract(quick)));
-        }
-        return draft.gives(amount(Name.TOTAL_INTEREST, whole.interest()), Rounding.EACH_LINE);
-    }
-
-    private Working totalPaid() {
-        Stretch whole = schedule.whole();
-        Working.Draft draft = Working.of(Figure.TOTAL_PAID, Rule.SUM_OF_PAYMENTS)
-                .given(
-                        amount(Name.LOAN, terms.amount()),
-                        amount(Name.TOTAL_INTEREST, whole.interest()),
-                        amount(Name.TOTAL_EXTRA, whole.extra()));
-        if (isPlain()) {
-            draft.then(
-                    exactAmount(Name.EXACT_PAYMENT, exactPaymentCents()),
-                    exactAmount(Name.QUICK_TOTAL_PAID, quickTotalCents()),
-                    exactAmount(Name.DIFFERENCE, cents(whole.paid()).subtract(quickTotalCents())));
-        }
-        return draft.gives(amount(Name.TOTAL_PAID, whole.paid()), Rounding.EACH_LINE);
-    }
-
-    /** Whether the quick figure, payment times number, means this loan: level payments that repay it in full. */
-    private boolean isPlain() {
-        return terms.isPlain() && !rate.frequency().isAccelerated();
-    }
-
-    private BigDecimal quickTotalCents() {
-        return exactPaymentCents().multiply(BigDecimal.valueOf(terms.payments()));
-    }
-
-    private BigDecimal exactPaymentCents() {
-        return LevelPayment.exactCents(PaymentBasis.of(terms));
-    }
-
     private BigDecimal ratePercent() {
         return rate.value().movePointRight(2);
-    }
-
-    private static BigDecimal cents(Money amount) {
-        return BigDecimal.valueOf(amount.cents());
     }
 }

@@ -41,7 +41,13 @@ public enum Rule {
     BUYDOWN_SUBSIDY("Σ (payment − reduced payment) × p", ""),
     CASH_TO_CLOSE("money down + costs − credits", ""),
     ACTUARIAL_METHOD("Σ payment / ((1 + f·r)(1 + r)^t) = amount received", "12 CFR 1026, Appendix J"),
-    FIVE_YEARS_PAID("payments + mortgage insurance of 60 months + loan costs", "12 CFR 1026.37(l)(1)"),
+    COST_OF_BORROWING("C / (T × P) × 100", "Cost of Borrowing (Banks) Regulations, SOR/2001-101, s. 3"),
+    EFFECTIVE_RATE_OF_FLOWS(
+            "Σ payment / (1 + X)^t = amount received", "Directive 2014/17/EU, Annex I; FCA Handbook, MCOB 10A"),
+    COMPARISON_RATE(
+            "Σ payment / (1 + r)^k = amount received; p × r × 100",
+            "National Credit Code, Part 10 (National Consumer Credit Protection Act 2009, Sch. 1)"),
+    FIVE_YEARS_PAID("principal + interest + mortgage insurance of 60 months + loan costs", "12 CFR 1026.37(l)(1)"),
     FIVE_YEARS_PRINCIPAL("Σ principal of 60 months", "12 CFR 1026.37(l)(1)"),
     REGULAR_PAYMENT("P", ""),
     INTEREST_ONLY_PAYMENT("interest of the line", ""),
@@ -58,7 +64,7 @@ public enum Rule {
     PRINCIPAL_OF_STRETCH("repaid − extras", ""),
     PAID_IN_STRETCH("interest + repaid", ""),
     PREMIUMS_OF_STRETCH("premium × insured payments", ""),
-    RUNG_PER_PAYMENT("payment at this rate − payment at the loan’s rate", ""),
+    RUNG_PER_PAYMENT("payment at this rate − payment compared", ""),
     RUNG_PER_YEAR("difference of a payment × p", ""),
     RUNG_OVER_THE_LIFE("paid at this rate − paid at the loan’s rate", ""),
     SOLVED_LARGEST("the largest step that meets the wish", ""),

@@ -3,16 +3,16 @@ package app.impendium.core.working;
 import static app.impendium.core.working.Quantity.amount;
 import static app.impendium.core.working.Quantity.number;
 
-import app.impendium.core.compare.RateLadder.Rung;
+import app.impendium.core.compare.Rung;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.PaymentFrequency;
 import java.util.List;
 
 /** Explains what a loan would cost more or less at another rate. */
 public final class RungWorking {
-    private final Rung rung;
+    private final Rung.Priced rung;
 
-    public RungWorking(Rung rung) {
+    public RungWorking(Rung.Priced rung) {
         this.rung = rung;
     }
 
@@ -26,7 +26,7 @@ public final class RungWorking {
                 Working.of(Figure.RUNG_PER_PAYMENT, Rule.RUNG_PER_PAYMENT)
                         .given(
                                 amount(Name.PAYMENT, rung.payment()),
-                                amount(Name.PAYMENT_AT_OWN_RATE, rung.payment().minus(rung.perPayment())))
+                                amount(Name.PAYMENT_COMPARED, rung.payment().minus(rung.perPayment())))
                         .gives(amount(Name.MORE_PER_PAYMENT, rung.perPayment()), Rounding.NONE),
                 Working.of(Figure.RUNG_PER_YEAR, Rule.RUNG_PER_YEAR)
                         .given(

@@ -42,7 +42,7 @@ class MortgageInsuranceTest {
                 .isEqualTo(golden.expect().get("firstPaymentWithoutOnRequest80").asInt());
         assertThat(insurance.firstPaymentWithout())
                 .isEqualTo(golden.expect().get("firstPaymentWithoutAutomatic78").asInt());
-        assertThat(insurance.premiumsPaid().cents())
+        assertThat(insurance.premiums(1, schedule.payments()).cents())
                 .isEqualTo(cents(golden.expect().get("premiumsPaidToAutomatic")));
     }
 
@@ -59,11 +59,34 @@ class MortgageInsuranceTest {
 
     @Test
     void goesWithEachPaymentUntilItEnds() {
-        MortgageInsurance insurance = new MortgageInsurance(Money.of("130.00"), 10, 13, 12);
+        MortgageInsurance insurance = new MortgageInsurance(Money.of("130.00"), Money.of("60.00"), 10, 13);
 
-        assertThat(insurance.with(12, PaymentFrequency.MONTHLY)).isEqualTo(Money.of("130.00"));
-        assertThat(insurance.with(13, PaymentFrequency.MONTHLY)).isEqualTo(Money.ZERO);
-        assertThat(insurance.with(1, PaymentFrequency.BIWEEKLY)).isEqualTo(Money.of("60.00"));
+        assertThat(insurance.with(12)).isEqualTo(Money.of("60.00"));
+        assertThat(insurance.with(13)).isEqualTo(Money.ZERO);
+        assertThat(insurance.premiums(5, 9)).isEqualTo(Money.of("300.00"));
+        assertThat(insurance.premiums(11, 20)).isEqualTo(Money.of("120.00"));
+        assertThat(insurance.premiums(13, 20)).isEqualTo(Money.ZERO);
+    }
+
+    @Test
+    void roundsAYearlyPercentOnce() {
+        // 1,084,405.71 × 3.85 % is 41,749.619835 a year and 3,479.134986 a month; a rounded year would make it .14.
+        Schedule schedule = schedule(108_440_571, "6", 360);
+
+        MortgageInsurance insurance = MortgageInsurance.of(
+                schedule, PaymentFrequency.MONTHLY, Money.ofCents(110_000_000), Percent.of("3.85"));
+
+        assertThat(insurance.monthlyPremium()).isEqualTo(Money.of("3479.13"));
+    }
+
+    @Test
+    void carriesNoPremiumInTheMiddleOfAnOddNumberOfPayments() {
+        Schedule odd = schedule(19_900_000, "15", 351);
+
+        MortgageInsurance insurance =
+                MortgageInsurance.of(odd, PaymentFrequency.MONTHLY, Money.ofCents(20_000_000), Percent.of("0.9"));
+
+        assertThat(insurance.insuredPayments(1, 351)).isEqualTo(175);
     }
 
     @Test

@@ -27,7 +27,9 @@ class LoanSolverTest {
 
         assertThat(amount).isGreaterThanOrEqualTo(terms.amount());
         assertThat(paymentOf(amount, terms.rate(), terms)).isLessThanOrEqualTo(payment);
-        assertThat(paymentOf(amount.plus(CENT), terms.rate(), terms)).isGreaterThan(payment);
+        assertThat(amount.equals(Money.LARGEST)
+                        || paymentOf(amount.plus(CENT), terms.rate(), terms).isAbove(payment))
+                .isTrue();
     }
 
     @Property(tries = 100)
@@ -41,6 +43,9 @@ class LoanSolverTest {
                 .isGreaterThanOrEqualTo(terms.rate().annual().percent().value());
         assertThat(paymentOf(terms.amount(), terms.rate().withAnnual(rate), terms))
                 .isLessThanOrEqualTo(payment);
+        if (rate.equals(AnnualRate.ofPercent("30"))) {
+            return;
+        }
         AnnualRate higher = AnnualRate.ofPercent(rate.percent().value().add(MILLIONTH));
         assertThat(paymentOf(terms.amount(), terms.rate().withAnnual(higher), terms))
                 .isGreaterThan(payment);

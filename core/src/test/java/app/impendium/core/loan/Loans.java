@@ -8,14 +8,19 @@ import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
 import java.util.TreeSet;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.Tuple;
 
-/** Random loans of every kind and combination, some of which have no answer. */
+/**
+ * Random loans of every kind and combination, some of which have no answer: from one cent to the largest loan, from one
+ * payment to fifty years, from 0 to 30 %.
+ */
 public final class Loans {
+    private static final int THOUSANDTHS = 1000;
+
     private Loans() {}
 
     /** Loans without any clause. */
@@ -25,89 +30,150 @@ public final class Loans {
 
     /** Loans with any clauses. */
     public static Arbitrary<LoanTerms> all() {
-        return Combinators.combine(skeletons(), Arbitraries.randomValue(random -> random))
-                .as((skeleton, random) -> {
-                    LoanClauses clauses = LoanClauses.NONE;
-                    int payments = skeleton.payments();
-                    int perYear = skeleton.rate().frequency().perYear();
-                    int interestOnlyYears = random.nextInt(4) == 0 ? random.nextInt(1 + payments / perYear / 3) : 0;
-                    int interestOnly = Math.min(interestOnlyYears * perYear, payments - 1);
-                    clauses = clauses.withInterestOnly(interestOnly);
-                    if (random.nextInt(4) == 0) {
-                        clauses = clauses.withResidual(
-                                Money.ofCents((long) (skeleton.amount() * random.nextDouble() * 0.8)));
-                    }
-                    if (random.nextInt(4) == 0) {
-                        long level = LevelPayment.of(skeleton.with(clauses)).cents();
-                        long chosen = Math.max(1, (long) (level * (0.8 + random.nextDouble())));
-                        clauses = clauses.withRegular(new RegularPayment.Chosen(Money.ofCents(chosen)));
-                    }
-                    if (random.nextInt(2) == 0) {
-                        ExtraEffect effect = ExtraEffect.values()[random.nextInt(2)];
-                        clauses = clauses.withExtras(extras(skeleton, random), effect);
-                    }
-                    if (random.nextInt(3) == 0) {
-                        clauses = clauses.withRateChanges(rateChanges(skeleton, random));
-                    }
-                    return skeleton.with(clauses);
-                });
+        return Combinators.combine(skeletons(), drafts()).as((skeleton, draft) -> skeleton.with(draft.on(skeleton)));
+    }
+
+    /** Clauses that fit any loan once it is known. */
+    public interface Drafted {
+        LoanClauses on(Money amount, PeriodicRate rate, int payments);
+    }
+
+    /** Any clauses, for a loan that is still to be chosen. */
+    public static Arbitrary<Drafted> clauses() {
+        return drafts().map(draft -> (amount, rate, payments) ->
+                draft.on(new Skeleton(amount.cents(), rate, payments, PaymentRounding.NEAREST_CENT)));
     }
 
     private record Skeleton(long amount, PeriodicRate rate, int payments, PaymentRounding rounding) {
         LoanTerms with(LoanClauses clauses) {
             return new LoanTerms(Money.ofCents(amount), rate, payments, rounding, clauses);
         }
+
+        int perYear() {
+            return rate.frequency().perYear();
+        }
+
+        /** So many thousandths of the loan, at least a cent. */
+        Money share(int thousandths) {
+            return Money.ofCents(Math.max(1, amount / THOUSANDTHS * thousandths));
+        }
+
+        /** The payment at so many thousandths of the loan's life, from 1. */
+        int at(int thousandths) {
+            return 1 + (int) ((long) (payments - 1) * thousandths / THOUSANDTHS);
+        }
+    }
+
+    /** Clauses as shares of a loan that is not known yet, in thousandths; null where there is no such clause. */
+    private record Draft(
+            Integer interestOnly,
+            Integer residual,
+            Integer chosen,
+            List<DraftExtra> extras,
+            ExtraEffect effect,
+            List<DraftChange> changes) {
+
+        LoanClauses on(Skeleton skeleton) {
+            LoanClauses clauses = LoanClauses.NONE;
+            if (interestOnly != null) {
+                int years = skeleton.payments() / skeleton.perYear() * interestOnly / THOUSANDTHS;
+                clauses = clauses.withInterestOnly(Math.min(years * skeleton.perYear(), skeleton.payments() - 1));
+            }
+            if (residual != null) {
+                clauses = clauses.withResidual(Money.ofCents(skeleton.amount() / THOUSANDTHS * residual));
+            }
+            if (chosen != null) {
+                long level = LevelPayment.of(skeleton.with(clauses)).cents();
+                clauses = clauses.withRegular(
+                        new RegularPayment.Chosen(Money.ofCents(Math.max(1, level * chosen / THOUSANDTHS))));
+            }
+            List<ExtraPayment> paid =
+                    extras.stream().map(extra -> extra.on(skeleton)).toList();
+            return clauses.withExtras(paid, effect).withRateChanges(rateChanges(skeleton));
+        }
+
+        private List<RateChange> rateChanges(Skeleton skeleton) {
+            TreeSet<Integer> from = new TreeSet<>();
+            List<RateChange> all = new ArrayList<>();
+            for (DraftChange change : changes) {
+                int payment = change.from(skeleton);
+                boolean isLater = from.isEmpty() || payment > from.last();
+                if (payment >= 2 && payment <= skeleton.payments() && isLater) {
+                    from.add(payment);
+                    all.add(new RateChange(payment, change.rate()));
+                }
+            }
+            return all;
+        }
+    }
+
+    private record DraftExtra(int kind, int share, int first, int last) {
+        ExtraPayment on(Skeleton skeleton) {
+            int from = skeleton.at(first);
+            int until = Math.max(from, skeleton.at(last));
+            Money small = Money.ofCents(Math.max(1, skeleton.share(share).cents() / 100));
+            return switch (kind) {
+                case 0 -> new ExtraPayment.Lump(skeleton.share(share), from);
+                case 1 -> new ExtraPayment.Regular(small, from, until);
+                default -> new ExtraPayment.Yearly(small, from, until, skeleton.perYear());
+            };
+        }
+    }
+
+    private record DraftChange(int time, AnnualRate rate) {
+        int from(Skeleton skeleton) {
+            int any = skeleton.at(time);
+            // An accelerated payment can be computed again only where whole months are left.
+            return skeleton.rate().frequency().isAccelerated()
+                    ? any / skeleton.perYear() * skeleton.perYear() + 1
+                    : any;
+        }
+    }
+
+    private static Arbitrary<Draft> drafts() {
+        Arbitrary<Integer> thousandths = Arbitraries.integers().between(0, THOUSANDTHS);
+        Arbitrary<DraftExtra> extras = Combinators.combine(
+                        Arbitraries.integers().between(0, 2),
+                        Arbitraries.integers().between(1, 300),
+                        thousandths,
+                        thousandths)
+                .as(DraftExtra::new);
+        Arbitrary<DraftChange> changes =
+                Combinators.combine(thousandths, rates()).as(DraftChange::new);
+        return Combinators.combine(
+                        Arbitraries.integers().between(0, 350).injectNull(0.75),
+                        Arbitraries.integers().between(1, 800).injectNull(0.75),
+                        Arbitraries.integers().between(800, 1800).injectNull(0.75),
+                        extras.list().ofMaxSize(2),
+                        Arbitraries.of(ExtraEffect.class),
+                        changes.list().ofMaxSize(2))
+                .as(Draft::new)
+                .withoutEdgeCases();
+    }
+
+    private static Arbitrary<AnnualRate> rates() {
+        return Arbitraries.bigDecimals()
+                .between(BigDecimal.ZERO, BigDecimal.valueOf(30))
+                .ofScale(3)
+                .map(AnnualRate::ofPercent);
     }
 
     private static Arbitrary<Skeleton> skeletons() {
-        Arbitrary<BigDecimal> percents = Arbitraries.bigDecimals()
-                .between(BigDecimal.ZERO, BigDecimal.valueOf(15))
-                .ofScale(3);
+        Arbitrary<Long> amounts = Arbitraries.frequencyOf(
+                Tuple.of(6, Arbitraries.longs().between(100_000, 150_000_000)),
+                Tuple.of(1, Arbitraries.longs().between(1, 1000)),
+                Tuple.of(1, Arbitraries.longs().between(150_000_000, Money.LARGEST.cents())));
         return Combinators.combine(
-                        Arbitraries.longs().between(100_000, 150_000_000),
-                        percents,
+                        amounts,
+                        rates(),
                         Arbitraries.of(Compounding.class),
                         Arbitraries.of(PaymentFrequency.class),
-                        Arbitraries.integers().between(1, 30),
+                        Arbitraries.integers().between(0, 50),
                         Arbitraries.of(PaymentRounding.class))
-                .as((amount, percent, compounding, frequency, years, rounding) -> new Skeleton(
+                .as((amount, rate, compounding, frequency, years, rounding) -> new Skeleton(
                         amount,
-                        PeriodicRate.of(AnnualRate.ofPercent(percent), compounding, frequency),
-                        years * frequency.perYear(),
+                        PeriodicRate.of(rate, compounding, frequency),
+                        years == 0 && !frequency.isAccelerated() ? 1 : Math.max(1, years) * frequency.perYear(),
                         rounding));
-    }
-
-    private static List<ExtraPayment> extras(Skeleton skeleton, Random random) {
-        List<ExtraPayment> extras = new ArrayList<>();
-        int payments = skeleton.payments();
-        int first = 1 + random.nextInt(payments);
-        Money lump = Money.ofCents(1 + (long) (skeleton.amount() * random.nextDouble() * 0.3));
-        Money small = Money.ofCents(1 + (long) (skeleton.amount() * random.nextDouble() * 0.002));
-        switch (random.nextInt(3)) {
-            case 0 -> extras.add(new ExtraPayment.Lump(lump, first));
-            case 1 -> extras.add(new ExtraPayment.Regular(small, first, first + random.nextInt(payments)));
-            default -> {
-                int perYear = skeleton.rate().frequency().perYear();
-                extras.add(new ExtraPayment.Yearly(small, first, payments, perYear));
-                extras.add(new ExtraPayment.Lump(lump, 1 + random.nextInt(payments)));
-            }
-        }
-        return extras;
-    }
-
-    private static List<RateChange> rateChanges(Skeleton skeleton, Random random) {
-        int payments = skeleton.payments();
-        int perYear = skeleton.rate().frequency().perYear();
-        boolean accelerated = skeleton.rate().frequency().isAccelerated();
-        TreeSet<Integer> from = new TreeSet<>();
-        for (int i = 0; i < 2 && payments > 2 * perYear; i++) {
-            int any = 2 + random.nextInt(payments - 1);
-            // An accelerated payment can be computed anew only where whole months are left.
-            from.add(accelerated ? 1 + perYear * (1 + random.nextInt(payments / perYear - 1)) : any);
-        }
-        return from.stream()
-                .map(payment ->
-                        new RateChange(payment, AnnualRate.ofPercent(BigDecimal.valueOf(random.nextInt(12_000), 3))))
-                .toList();
     }
 }

@@ -40,10 +40,22 @@ class PaymentDatesTest {
 
     @Test
     void refusesADateOutsideItsRange() {
-        assertThat(new PaymentDates(LocalDate.parse("1950-01-01"), PaymentFrequency.MONTHLY).of(1))
-                .isEqualTo("1950-01-01");
-        assertThatThrownBy(() -> new PaymentDates(LocalDate.parse("1949-12-31"), PaymentFrequency.MONTHLY))
+        assertThat(new PaymentDates(LocalDate.parse("1990-01-01"), PaymentFrequency.MONTHLY).of(1))
+                .isEqualTo("1990-01-01");
+        assertThatThrownBy(() -> new PaymentDates(LocalDate.parse("1989-12-31"), PaymentFrequency.MONTHLY))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("1949-12-31 is not allowed here, only a date from 1950 to 2150.");
+                .hasMessage("1989-12-31 is not allowed here, only a date from 1990 to 2150.");
+    }
+
+    @Test
+    void refusesToCountToADayBeyondAnyCase() {
+        PaymentDates weekly = new PaymentDates(LocalDate.parse("2027-03-01"), PaymentFrequency.WEEKLY);
+
+        assertThatThrownBy(() -> weekly.lastOnOrBefore(LocalDate.MAX))
+                .isInstanceOf(CaseException.class)
+                .hasMessage("+999999999-12-31 is not allowed here, only a date from 1990 to 2150.");
+        assertThatThrownBy(() -> weekly.firstOnOrAfter(LocalDate.of(2151, 1, 1)))
+                .isInstanceOf(CaseException.class);
+        assertThat(weekly.lastOnOrBefore(LocalDate.of(2150, 12, 31))).isEqualTo(6462);
     }
 }

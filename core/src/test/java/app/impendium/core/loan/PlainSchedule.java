@@ -43,11 +43,13 @@ public final class PlainSchedule {
         BigDecimal due = terms.clauses().regular() instanceof RegularPayment.Chosen chosen
                 ? units(chosen.amount().cents())
                 : payment(balance, annual, terms.payments() - interestOnly);
+        boolean repaysNothing = false;
         for (int k = 1; k <= terms.payments() && balance.signum() > 0; k++) {
             for (RateChange change : terms.clauses().rateChanges()) {
                 if (change.fromPayment() == k) {
                     annual = change.rate();
                     due = payment(balance, annual, terms.payments() - Math.max(k - 1, interestOnly));
+                    repaysNothing = isAllLeftAtEnd(balance);
                 }
             }
             BigDecimal interest = balance.multiply(rate(annual, terms.rate().frequency()))
@@ -57,7 +59,10 @@ public final class PlainSchedule {
             if (k == terms.payments() || principal.compareTo(balance) >= 0) {
                 principal = balance;
             } else if (k > interestOnly && principal.signum() <= 0) {
-                throw new NoAnswer();
+                if (!repaysNothing) {
+                    throw new NoAnswer();
+                }
+                principal = ZERO;
             }
             balance = balance.subtract(principal);
             BigDecimal extra = extra(k).min(balance);
@@ -65,8 +70,13 @@ public final class PlainSchedule {
             lines.add(new Line(interest, principal, extra, balance));
             if (extra.signum() > 0 && balance.signum() > 0 && terms.clauses().extraEffect() == ExtraEffect.RECAST) {
                 due = payment(balance, annual, terms.payments() - Math.max(k, interestOnly));
+                repaysNothing = true;
             }
         }
+    }
+
+    private boolean isAllLeftAtEnd(BigDecimal balance) {
+        return units(terms.clauses().residualBalance().cents()).compareTo(balance) >= 0;
     }
 
     private BigDecimal extra(int payment) {

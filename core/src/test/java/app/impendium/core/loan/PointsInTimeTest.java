@@ -85,13 +85,26 @@ class PointsInTimeTest {
     }
 
     @Test
-    void neverPaysMorePrincipalThanInterestWhereOnlyInterestIsPaidBeforeTheEnd() {
+    void paysMorePrincipalThanInterestOnlyWithTheLastPaymentWhereThatRepaysNearlyAll() {
         LoanClauses chosen = LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("4.10")));
         LoanTerms nearlyAllLeft =
                 new LoanTerms(Money.of("1000.00"), LOAN.rate(), 12, PaymentRounding.NEAREST_CENT, chosen);
 
         assertThat(Schedule.of(nearlyAllLeft).firstWithMorePrincipalThanInterest())
                 .hasValue(12);
+    }
+
+    @Test
+    void neverPaysMorePrincipalThanInterestWhereALumpRepaysTheLoanBeforePrincipalBegins() {
+        LoanClauses lump = LoanClauses.NONE
+                .withInterestOnly(6)
+                .withExtras(List.of(new ExtraPayment.Lump(Money.of("1000.00"), 3)), ExtraEffect.END_EARLY);
+        LoanTerms repaidAtOnce =
+                new LoanTerms(Money.of("1000.00"), LOAN.rate(), 12, PaymentRounding.NEAREST_CENT, lump);
+
+        assertThat(Schedule.of(repaidAtOnce).payments()).isEqualTo(3);
+        assertThat(Schedule.of(repaidAtOnce).firstWithMorePrincipalThanInterest())
+                .isEmpty();
     }
 
     @Test

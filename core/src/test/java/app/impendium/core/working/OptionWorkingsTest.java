@@ -11,18 +11,27 @@ import app.impendium.core.LoanOption;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionWorkings;
 import app.impendium.core.Options;
+import app.impendium.core.RandomOptions;
+import app.impendium.core.compare.RateLadder;
 import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.UpfrontPremium;
+import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
 import app.impendium.core.loan.LoanClauses;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.Loans;
+import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import app.impendium.core.rate.YearlyChange;
 import app.impendium.core.wish.Lever;
 import app.impendium.core.wish.Wish;
@@ -36,11 +45,21 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
 /** A working gives the very figure that it explains, and its numbers lead there. */
 class OptionWorkingsTest {
+    private static final LoanTerms HALF_YEARLY = LoanTerms.plain(
+            Money.of("201040.00"),
+            PeriodicRate.of(AnnualRate.ofPercent("5.75"), Compounding.SEMI_ANNUAL, PaymentFrequency.MONTHLY),
+            300,
+            PaymentRounding.NEAREST_CENT);
 
     @Test
     void explainsEveryFigureOnce() {
@@ -69,20 +88,20 @@ class OptionWorkingsTest {
                 WishSolver.solve(new Wish.TotalInterest(Money.of("90000.00")), everything, Lever.RATE)
                         .orElseThrow();
 
-        List<Figure> explained = Stream.of(
+        List<List<Figure>> explained = Stream.of(
                         workingsOf(everything).whole(),
                         insured.whole(),
                         insured.ofLine(12, YearlyChange.NONE),
                         insured.ofLine(insuranceEnds, YearlyChange.NONE),
                         insured.ofStretch(1, 12),
-                        OptionWorkings.atRate(AnnualRate.ofPercent("5"), everything.loanTerms()),
+                        OptionWorkings.atRate(AnnualRate.ofPercent("5"), RateLadder.of(everything.loanTerms())),
                         WishWorkings.of(new Wish.TotalInterest(Money.of("90000.00")), answer))
-                .flatMap(List::stream)
-                .map(Working::figure)
-                .distinct()
+                .map(workings -> workings.stream().map(Working::figure).toList())
                 .toList();
 
-        assertThat(explained).containsExactlyInAnyOrder(Figure.values());
+        assertThat(explained).allSatisfy(figures -> assertThat(figures).doesNotHaveDuplicates());
+        assertThat(explained.stream().flatMap(List::stream).collect(Collectors.toSet()))
+                .containsExactlyInAnyOrder(Figure.values());
     }
 
     @Test
@@ -100,23 +119,54 @@ class OptionWorkingsTest {
     }
 
     @Test
-    void quickTotalStandsBesideTheExactOneWithTheDifference() {
-        Working total =
-                workings(Options.purchase("20", PaymentFrequency.MONTHLY, 300)).get(Figure.TOTAL_PAID);
+    void roundingsExplainWhatPaymentTimesNumberMisses() {
+        LoanOption option = Options.purchase("20", PaymentFrequency.MONTHLY, 300);
+        Working total = workings(option).get(Figure.TOTAL_INTEREST);
+        Schedule schedule = CaseEvaluator.evaluate(option).schedule();
 
-        assertThat(number(total, Name.QUICK_TOTAL_PAID).add(number(total, Name.DIFFERENCE)))
-                .isEqualByComparingTo(value(total.result()));
-        assertThat(number(total, Name.DIFFERENCE).abs()).isLessThan(new BigDecimal("3"));
+        assertThat(number(total, Name.PAYMENTS_LESS_LOAN))
+                .isEqualByComparingTo(schedule.payment()
+                        .times(300)
+                        .minus(schedule.balanceAfter(0))
+                        .toDecimal());
+        assertThat(number(total, Name.ROUNDING_OF_PAYMENT).add(number(total, Name.ROUNDING_OF_LINES)))
+                .isEqualByComparingTo(
+                        schedule.lastPayment().minus(schedule.payment()).toDecimal());
+        assertThat(number(total, Name.ROUNDING_OF_LINES).abs())
+                .isBetween(new BigDecimal("0.0001"), new BigDecimal("3"));
+    }
+
+    @Property(tries = 300)
+    void theCausesOfTheDifferenceAddUpToTheTotals(@ForAll("loans") LoanTerms terms) {
+        Schedule schedule;
+        try {
+            schedule = Schedule.of(terms);
+        } catch (CaseException noSchedule) {
+            return;
+        }
+        Map<Figure, Working> workings = byFigure(new LoanWorking(terms, schedule).workings());
+
+        for (Figure total : List.of(Figure.TOTAL_INTEREST, Figure.TOTAL_PAID)) {
+            assertThat(workings.get(total).steps().stream()
+                            .map(Numbers::value)
+                            .reduce(BigDecimal.ZERO, BigDecimal::add))
+                    .isEqualByComparingTo(value(workings.get(total).result()));
+        }
+    }
+
+    @Provide
+    Arbitrary<LoanTerms> loans() {
+        return Loans.all();
     }
 
     @Test
     void convertsAHalfYearlyRateStepByStep() {
-        LoanOption monthly = Options.purchase("20", PaymentFrequency.WEEKLY, 300);
-        Working rate = workings(monthly).get(Figure.PERIODIC_RATE);
+        Working rate = byFigure(new LoanWorking(HALF_YEARLY, Schedule.of(HALF_YEARLY)).workings())
+                .get(Figure.PERIODIC_RATE);
 
         assertThat(rate.rule()).isEqualTo(Rule.RATE_CONVERTED);
         assertThat(number(rate, Name.RATE_PER_COMPOUNDING).setScale(12, RoundingMode.HALF_UP))
-                .isEqualByComparingTo("0.479166666667");
+                .isEqualByComparingTo("2.875");
         assertThat(number(rate, Name.GROWTH_PER_PAYMENT)
                         .subtract(BigDecimal.ONE)
                         .movePointRight(2))
@@ -152,6 +202,42 @@ class OptionWorkingsTest {
         assertThat(payoff.result())
                 .isEqualTo(new Dated(
                         Name.PAYOFF_DATE, CaseEvaluator.evaluate(accelerated).payoffDate()));
+    }
+
+    @Property(tries = 300)
+    void disclosedFiguresAreTheSumsOfTheirNumbers(@ForAll("options") LoanOption option) {
+        OptionEvaluation figures;
+        try {
+            figures = CaseEvaluator.evaluate(option);
+        } catch (CaseException noFigures) {
+            return;
+        }
+        Map<Figure, Working> workings = byFigure(new OptionWorkings(option, figures).whole());
+        Working fiveYears = workings.get(Figure.FIVE_YEARS_PAID);
+        assertThat(fiveYears.inputs().stream().map(Numbers::value).reduce(BigDecimal.ZERO, BigDecimal::add))
+                .isEqualByComparingTo(value(fiveYears.result()));
+
+        Working rate = workings.get(Figure.ANNUAL_PERCENTAGE_RATE);
+        if (rate != null) {
+            BigDecimal charges = Stream.of(Name.POINTS, Name.LOAN_FEES, Name.PREPAID_INTEREST, Name.UPFRONT_PREMIUM)
+                    .map(name -> number(rate, name))
+                    .reduce(BigDecimal.ZERO, BigDecimal::add);
+            assertThat(number(rate, Name.LOAN).subtract(charges))
+                    .isEqualByComparingTo(number(rate, Name.AMOUNT_RECEIVED));
+            Money premiums = Money.ZERO;
+            for (int payment = 1; payment <= figures.schedule().payments(); payment++) {
+                int number = payment;
+                premiums = premiums.plus(figures.mortgageInsurance()
+                        .map(insurance -> insurance.with(number))
+                        .orElse(Money.ZERO));
+            }
+            assertThat(number(rate, Name.PREMIUMS)).isEqualByComparingTo(premiums.toDecimal());
+        }
+    }
+
+    @Provide
+    Arbitrary<LoanOption> options() {
+        return RandomOptions.all();
     }
 
     @Test

@@ -13,12 +13,12 @@ import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionWorkings;
 import app.impendium.core.Options;
 import app.impendium.core.compare.RateLadder;
+import app.impendium.core.compare.Rung;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
 import app.impendium.core.loan.LoanClauses;
-import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Stretch;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
@@ -69,7 +69,7 @@ class SumsWorkingTest {
         for (int[] span : new int[][] {{1, 26}, {end - 3, end + 3}, {end, end + 1}}) {
             Money premiums = Money.ZERO;
             for (int payment = span[0]; payment <= span[1]; payment++) {
-                premiums = premiums.plus(insurance.with(payment, INSURED.frequency()));
+                premiums = premiums.plus(insurance.with(payment));
             }
             assertThat(result(ofStretch(span[0], span[1]), Figure.STRETCH_INSURANCE))
                     .isEqualByComparingTo(premiums.toDecimal());
@@ -89,10 +89,10 @@ class SumsWorkingTest {
 
     @Test
     void aRungsDifferencesAreTheLadders() {
-        LoanTerms terms = INSURED.loanTerms();
+        RateLadder ladder = RateLadder.of(INSURED.loanTerms());
         AnnualRate rate = AnnualRate.ofPercent("5.25");
-        RateLadder.Rung rung = RateLadder.at(rate, terms);
-        Map<Figure, Working> workings = byFigure(OptionWorkings.atRate(rate, terms));
+        Rung.Priced rung = ladder.at(rate);
+        Map<Figure, Working> workings = byFigure(OptionWorkings.atRate(rate, ladder));
 
         assertThat(result(workings, Figure.PAYMENT))
                 .isEqualByComparingTo(rung.payment().toDecimal());

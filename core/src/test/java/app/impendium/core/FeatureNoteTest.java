@@ -1,0 +1,127 @@
+package app.impendium.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.core.FeatureNote.Kind;
+import app.impendium.core.loan.ExtraEffect;
+import app.impendium.core.loan.ExtraPayment;
+import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RateChange;
+import app.impendium.core.loan.RegularPayment;
+import app.impendium.core.loan.Schedule;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PaymentFrequency;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What features of an option do instead of what they say: 201,040.00 at 5.75 % in 300 payments. */
+class FeatureNoteTest {
+    private static final LoanClauses BALLOON = LoanClauses.NONE.withResidual(Money.of("100000.00"));
+    private static final ExtraPayment LUMP = new ExtraPayment.Lump(Money.of("20000.00"), 24);
+
+    @Test
+    void saysNothingOfFeaturesThatDoWhatTheySay() {
+        assertThat(notes(BALLOON)).isEmpty();
+        assertThat(notes(BALLOON.withExtras(List.of(LUMP), ExtraEffect.RECAST))).isEmpty();
+        assertThat(notes(LoanClauses.NONE.withExtras(List.of(LUMP), ExtraEffect.END_EARLY)))
+                .isEmpty();
+        assertThat(notes(LoanClauses.NONE.withInterestOnly(60))).isEmpty();
+    }
+
+    @Test
+    void aLumpThatIsKeptMakesTheBalloonSmallerAndEndsNothingEarlier() {
+        LoanClauses clauses = BALLOON.withExtras(List.of(LUMP), ExtraEffect.END_EARLY);
+        Schedule schedule = figures(clauses).schedule();
+
+        assertThat(notes(clauses))
+                .containsExactly(
+                        new FeatureNote("extraEffect", Kind.ENDS_NO_EARLIER, 300, Optional.of(schedule.lastPayment())),
+                        new FeatureNote(
+                                "residualBalance",
+                                Kind.BALLOON_IS,
+                                300,
+                                Optional.of(schedule.lastPayment().minus(schedule.payment()))));
+        assertThat(schedule.lastPayment()).isLessThan(Money.of("100000.00"));
+    }
+
+    @Test
+    void aBalloonIsGoneWhereTheLoanIsPaidOffBefore() {
+        ExtraPayment large = new ExtraPayment.Lump(Money.of("190000.00"), 24);
+
+        assertThat(notes(BALLOON.withExtras(List.of(large), ExtraEffect.END_EARLY)))
+                .extracting(FeatureNote::field, FeatureNote::kind)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple("residualBalance", Kind.PAID_OFF_BEFORE));
+    }
+
+    @Test
+    void aRecastBelowTheBalloonPaysInterestAloneAndLeavesWhatIsOwed() {
+        ExtraPayment large = new ExtraPayment.Lump(Money.of("130000.00"), 24);
+        LoanClauses clauses = BALLOON.withExtras(List.of(large), ExtraEffect.RECAST);
+        Schedule schedule = figures(clauses).schedule();
+        Money left = schedule.balanceAfter(24);
+
+        assertThat(schedule.line(25).payment()).isEqualTo(schedule.line(25).interest());
+        assertThat(schedule.balanceAfter(299)).isEqualTo(left);
+        assertThat(notes(clauses))
+                .containsExactly(new FeatureNote("residualBalance", Kind.BALLOON_IS, 300, Optional.of(left)));
+    }
+
+    @Test
+    void whatComesAfterTheLastPaymentNeverHappens() {
+        LoanClauses clauses = LoanClauses.NONE
+                .withInterestOnly(36)
+                .withExtras(
+                        List.of(
+                                new ExtraPayment.Lump(Money.of("201040.00"), 24),
+                                new ExtraPayment.Regular(Money.of("50.00"), 30, 300)),
+                        ExtraEffect.END_EARLY)
+                .withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("5"))));
+
+        assertThat(notes(clauses))
+                .allSatisfy(note -> assertThat(note.payment()).isEqualTo(24))
+                .allSatisfy(note -> assertThat(note.kind()).isEqualTo(Kind.PAID_OFF_BEFORE))
+                .extracting(FeatureNote::field)
+                .containsExactly("interestOnlyPayments", "rateChanges[0]", "extras[1]");
+    }
+
+    @Test
+    void theTimeOfARateThatOutlastsTheLoanNeverEnds() {
+        LoanOption option = Options.closed(Closing.PLAIN, Optional.of(LoanTerm.ofYears(10)))
+                .withClauses(LoanClauses.NONE.withExtras(
+                        List.of(new ExtraPayment.Lump(Money.of("201040.00"), 24)), ExtraEffect.END_EARLY));
+
+        assertThat(CaseEvaluator.evaluate(option).notes())
+                .containsExactly(new FeatureNote("rateTerm", Kind.PAID_OFF_BEFORE, 24, Optional.empty()));
+    }
+
+    @Test
+    void aChosenPaymentIsRecalculatedByARateChangeOrMakesTheLastPaymentLarger() {
+        LoanClauses chosen = LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("1100.00")));
+        LoanClauses changed = chosen.withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("5"))));
+
+        assertThat(notes(chosen))
+                .containsExactly(new FeatureNote(
+                        "payment",
+                        Kind.LAST_PAYMENT_IS,
+                        300,
+                        Optional.of(figures(chosen).schedule().lastPayment())));
+        assertThat(notes(changed))
+                .containsExactly(new FeatureNote(
+                        "payment",
+                        Kind.RECALCULATED,
+                        61,
+                        Optional.of(figures(changed).schedule().line(61).payment())));
+    }
+
+    private static List<FeatureNote> notes(LoanClauses clauses) {
+        return figures(clauses).notes();
+    }
+
+    private static OptionEvaluation figures(LoanClauses clauses) {
+        return CaseEvaluator.evaluate(
+                Options.purchase("20", PaymentFrequency.MONTHLY, 300).withClauses(clauses));
+    }
+}
