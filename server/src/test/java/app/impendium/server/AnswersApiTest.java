@@ -2,8 +2,11 @@ package app.impendium.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.loan.PaymentDates;
 import app.impendium.server.Client.Answer;
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -157,18 +160,95 @@ class AnswersApiTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "/api/wishes/0?wish=PAID_OFF_BY&limit=soon        | /limit       | soon is not allowed here, only a day such as 2045-06-30.",
-                "/api/wishes/0?wish=MONTHLY_TOTAL&limit=1e9       | /limit       | 1e9 is not allowed here, only an amount in whole cents.",
-                "/api/wishes/0?wish=TOTAL_INTEREST&limit=-1       | /totalInterest | -0.01 is not allowed here, only 0.00 to 999,999,999.99.",
-                "/api/ladders/0?stepPercent=0&down=1&up=1         | /step        | 0 % is not allowed here, only above 0 %.",
-                "/api/ladders/0?stepPercent=11&down=1&up=1        | /stepPercent | 11 % is not allowed here, only 0 % to 10 %.",
-                "/api/ladders/0?stepPercent=1&down=41&up=1        | /down        | 41 is not allowed here, only 0 to 40."
+                "/api/wishes/0?wish=PAID_OFF_BY&limit=soon        | limit       | soon is not allowed here, only a day such as 2045-06-30.",
+                "/api/wishes/0?wish=MONTHLY_TOTAL&limit=1e9       | limit       | 1e9 is not allowed here, only an amount in whole cents.",
+                "/api/wishes/0?wish=TOTAL_INTEREST&limit=-1       | limit | -0.01 is not allowed here, only 0.00 to 999,999,999.99.",
+                "/api/ladders/0?stepPercent=0&down=1&up=1         | stepPercent | 0 % is not allowed here, only above 0 %.",
+                "/api/ladders/0?stepPercent=11&down=1&up=1        | stepPercent | 11 % is not allowed here, only 0 % to 10 %.",
+                "/api/wishes/0?wish=MONTHLY_TOTAL&limit=0         | limit | 0.00 is not allowed here, only 0.01 to 999,999,999.99.",
+                "/api/wishes/0?wish=PAID_OFF_BY&limit=2151-01-01  | limit | 2151-01-01 is not allowed here, only a date from 1990 to 2150.",
+                "/api/workings/0/rates/31                         | percent | 31 % is not allowed here, only 0 % to 30 %.",
+                "/api/workings/0/lines/301                        | line | 301 is not allowed here, only 1 to 300.",
+                "/api/workings/0/stretches/13/12                  | last | 12 is not allowed here, only 13 to 300.",
+                "/api/ladders/0?stepPercent=1&down=41&up=1        | down | 41 is not allowed here, only 0 to 40."
             })
-    void refusesQuestionsWithoutMeaning(String address, String pointer, String message) {
+    void refusesQuestionsWithoutMeaning(String address, String parameter, String message) {
         Answer answer = BEA.post(address, PURCHASE.toString());
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.messageAt(pointer)).isEqualTo(message);
+        assertThat(answer.messageOfParameter(parameter)).isEqualTo(message);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/api/wishes/0?wish=MONTHLY_TOTAL           | limit | A value is missing here.",
+                "/api/wishes/0?wish=LUCK&limit=1            | wish  | LUCK is not allowed here, only one of MONTHLY_TOTAL, PAID_OFF_BY, TOTAL_INTEREST.",
+                "/api/ladders/0?stepPercent=x&down=1&up=1   | stepPercent | x is not allowed here, only a number of at most 40 digits.",
+                "/api/workings/0/lines/first                | line | first is not allowed here, only a whole number.",
+                "/api/workings/0?verbose=1                  | verbose | the parameter verbose is not allowed here, only no parameter.",
+                "/api/wishes/0?wish=TOTAL_INTEREST&limit=1&l=2 | l | the parameter l is not allowed here, only limit, wish."
+            })
+    void namesTheParameterThatCannotBeRead(String address, String parameter, String message) {
+        Answer answer = BEA.post(address, PURCHASE.toString());
+
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.messageOfParameter(parameter)).isEqualTo(message);
+    }
+
+    @Test
+    void tellsFirstThatAnOptionHasNoFigures() {
+        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "100000");
+
+        Answer answer = BEA.post("/api/wishes/0?wish=MONTHLY_TOTAL&limit=150000", document.toString());
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt("/options/0/chosenPaymentCents"))
+                .startsWith("The payment of 1,000.00 does not cover the interest of 1,218.23 due with payment 1.");
+    }
+
+    @Test
+    void findsTargetsOfAChosenPayment() {
+        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "170000");
+
+        JsonNode answers = BEA.post("/api/wishes/0?wish=TOTAL_INTEREST&limit=18000000", document.toString())
+                .body();
+
+        assertThat(answers.at("/0/lever").asString()).isEqualTo("PRICE");
+        assertThat(answers.at("/0/value").asLong()).isGreaterThan(290_000_00);
+        assertThat(answers.at("/2/lever").asString()).isEqualTo("RATE");
+        assertThat(answers.at("/2/value").decimalValue()).isGreaterThan(new BigDecimal("5.2"));
+    }
+
+    @Test
+    void aRungWithoutFiguresSaysWhyAndTheOthersStand() {
+        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "140000");
+
+        JsonNode rungs = BEA.post("/api/ladders/0?stepPercent=1&down=0&up=1", document.toString())
+                .body();
+
+        assertThat(rungs.at("/0/paymentCents").asLong()).isEqualTo(140_000);
+        assertThat(rungs.at("/1/paymentCents").isNull()).isTrue();
+        assertThat(rungs.at("/1/because").asString()).startsWith("The payment of 1,400.00 does not cover the interest");
+    }
+
+    @Test
+    void saysWhatAFeatureDoesInsteadOfWhatItSays() {
+        ObjectNode document = Documents.purchaseWith("residualCents", "10000000");
+        Documents.option(document)
+                .set("extras", Documents.json("[{\"how\":\"ONCE\",\"cents\":2000000,\"firstPayment\":24}]"));
+
+        JsonNode figures =
+                BEA.post("/api/evaluations", document.toString()).body().at("/options/0");
+
+        long left = figures.get("lastPaymentCents").asLong()
+                - figures.get("paymentCents").asLong();
+        assertThat(figures.at("/notes/0/pointer").asString()).isEqualTo("/extraEffect");
+        assertThat(figures.at("/notes/0/kind").asString()).isEqualTo("ENDS_NO_EARLIER");
+        assertThat(figures.at("/notes/1").toString())
+                .isEqualTo("{\"pointer\":\"/residualCents\",\"kind\":\"BALLOON_IS\",\"payment\":300,"
+                        + "\"day\":\"2052-02-01\",\"cents\":" + left + "}");
     }
 
     @ParameterizedTest
@@ -185,18 +265,39 @@ class AnswersApiTest {
 
     @Test
     void aPracticeChoosesItsMarketOnce() {
-        Client tobias = Client.signedIn(Client.TOBIAS);
-        assertThat(tobias.putUnconditionally("/api/practice", "{\"market\":\"CA\"}")
+        Client own = Client.ofOwnPractice("Ida Moor", "ida@moor.example");
+        assertThat(own.putUnconditionally("/api/practice", "{\"market\":\"CA\",\"timeZone\":\"America/Halifax\"}")
                         .status())
                 .isEqualTo(200);
 
-        assertThat(BEA.get("/api/starting-case").body().get("market").asString())
+        assertThat(own.get("/api/starting-case").body().get("market").asString())
                 .isEqualTo("CA");
-        assertThat(BEA.get("/api/practice").body().get("market").asString()).isEqualTo("CA");
-        assertThat(BEA.putUnconditionally("/api/practice", "{\"market\":null}").status())
-                .isEqualTo(422);
-        assertThat(BEA.putUnconditionally("/api/practice", "{\"market\":\"US\"}")
-                        .status())
-                .isEqualTo(200);
+        assertThat(own.get("/api/practice").body().toString())
+                .isEqualTo("{\"market\":\"CA\",\"timeZone\":\"America/Halifax\"}");
+        Answer noMarket = own.putUnconditionally("/api/practice", "{\"market\":null,\"timeZone\":\"UTC\"}");
+        assertThat(noMarket.status()).isEqualTo(422);
+        assertThat(noMarket.messageAt("/market")).isEqualTo("Choose a market.");
+        assertThat(own.putUnconditionally("/api/practice", "{\"market\":\"CA\",\"timeZone\":\"Moon/Crater\"}")
+                        .messageAt("/timeZone"))
+                .isEqualTo("There is no such time zone: choose one such as America/Chicago.");
+    }
+
+    @Test
+    void aNewCaseBeginsOnTheDayItIsWhereThePracticeWorks() {
+        Client own = Client.ofOwnPractice("Pia Lund", "pia@lund.example");
+        // Between the two zones lie twenty-six hours: whatever the time, their days differ.
+        LocalDate east = firstPayment(own, "Pacific/Kiritimati");
+        LocalDate west = firstPayment(own, "Etc/GMT+12");
+
+        assertThat(east).isEqualTo(PaymentDates.firstAfterClosing(LocalDate.now(ZoneId.of("Pacific/Kiritimati"))));
+        assertThat(west).isEqualTo(PaymentDates.firstAfterClosing(LocalDate.now(ZoneId.of("Etc/GMT+12"))));
+    }
+
+    private static LocalDate firstPayment(Client client, String zone) {
+        client.putUnconditionally("/api/practice", "{\"market\":\"US\",\"timeZone\":\"" + zone + "\"}");
+        return LocalDate.parse(client.get("/api/starting-case")
+                .body()
+                .at("/options/0/firstPayment")
+                .asString());
     }
 }

@@ -3,8 +3,6 @@ package app.impendium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
-import app.impendium.server.account.PracticeSetup;
-import app.impendium.server.account.PracticeSetup.NewAdvisor;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -56,6 +54,41 @@ class CaseApiTest {
                 bea.put(address, "\"0\"", Documents.purchase("Same again").toString());
 
         assertThat(again.header("ETag")).isEqualTo("\"0\"");
+    }
+
+    @Test
+    void takesAStateThatIsSentAgainBecauseItsAnswerWasLost() {
+        String address = create("Lost answer");
+        ObjectNode document = Documents.purchase("Lost answer");
+        Documents.option(document).put("termMonths", 240);
+        assertThat(bea.put(address, "\"0\"", document.toString()).header("ETag"))
+                .isEqualTo("\"1\"");
+
+        Answer again = bea.put(address, "\"0\"", document.toString());
+
+        assertThat(again.status()).isEqualTo(200);
+        assertThat(again.header("ETag")).isEqualTo("\"1\"");
+    }
+
+    @Test
+    void tellsOfAFullDiskAndLosesNothing() {
+        String address = create("Room left");
+        JdbcClient database = RunningServer.bean(JdbcClient.class);
+        database.sql("""
+                create or replace function no_room() returns trigger language plpgsql as
+                $$ begin raise exception 'could not extend file' using errcode = 'disk_full'; end $$
+                """).update();
+        database.sql("""
+                create or replace trigger no_room before update on case_file for each row
+                when (new.title = 'No room') execute function no_room()
+                """).update();
+
+        Answer answer = bea.put(address, "\"0\"", Documents.purchase("No room").toString());
+
+        assertThat(answer.status()).isEqualTo(507);
+        assertThat(answer.header("Retry-After")).isEqualTo("60");
+        assertThat(answer.body().get("title").asString()).isEqualTo("The database’s disk is full");
+        assertThat(bea.get(address).body().at("/document/title").asString()).isEqualTo("Room left");
     }
 
     @Test
@@ -130,10 +163,8 @@ class CaseApiTest {
 
     @Test
     void showsAPracticeNothingOfAnother() {
-        RunningServer.bean(PracticeSetup.class)
-                .create("Another practice", List.of(new NewAdvisor("Runa Beck", "runa@beck.example", Client.PASSWORD)));
         String address = create("Not for Runa");
-        Client runa = Client.signedIn("runa@beck.example");
+        Client runa = Client.ofOwnPractice("Runa Beck", "runa@beck.example");
 
         assertThat(runa.get(address).status()).isEqualTo(404);
         assertThat(runa.put(address, "\"0\"", Documents.purchase("x").toString())
@@ -145,7 +176,9 @@ class CaseApiTest {
     @Test
     void knowsNoCaseByAWrongAddress() {
         assertThat(bea.get("/api/cases/" + UUID.randomUUID()).status()).isEqualTo(404);
-        assertThat(bea.get("/api/cases/nonsense").status()).isEqualTo(400);
+        Answer nonsense = bea.get("/api/cases/nonsense");
+        assertThat(nonsense.status()).isEqualTo(400);
+        assertThat(nonsense.messageOfParameter("id")).startsWith("nonsense is not allowed here, only an id such as ");
     }
 
     @Test

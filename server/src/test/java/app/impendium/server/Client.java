@@ -1,5 +1,7 @@
 package app.impendium.server;
 
+import app.impendium.server.account.PracticeSetup;
+import app.impendium.server.account.PracticeSetup.NewAdvisor;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -13,6 +15,8 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,6 +29,7 @@ final class Client {
 
     private static final JsonMapper JSON = new JsonMapper();
 
+    private final String url;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
@@ -45,17 +50,45 @@ final class Client {
 
         /** What is said of the field at a pointer. */
         String messageAt(String pointer) {
+            return messageOf("pointer", pointer);
+        }
+
+        /** What is said of a parameter of the address. */
+        String messageOfParameter(String name) {
+            return messageOf("parameter", name);
+        }
+
+        private String messageOf(String member, String value) {
             for (JsonNode field : body().path("fields")) {
-                if (field.get("pointer").asString().equals(pointer)) {
+                if (field.path(member).asString("").equals(value)) {
                     return field.get("message").asString();
                 }
             }
-            return "nothing at " + pointer + " in " + response.body();
+            return "nothing at " + value + " in " + response.body();
         }
     }
 
+    Client() {
+        this(RunningServer.url());
+    }
+
+    /** One that speaks to another server than the tests' usual one. */
+    Client(String url) {
+        this.url = url;
+    }
+
     static Client signedIn(String email) {
-        Client client = new Client();
+        return signedIn(new Client(), email);
+    }
+
+    /** Someone of a practice of their own, for tests that change what a practice has chosen. */
+    static Client ofOwnPractice(String name, String email) {
+        RunningServer.bean(PracticeSetup.class)
+                .create("Practice of " + name, ZoneOffset.UTC, List.of(new NewAdvisor(name, email, PASSWORD)));
+        return signedIn(email);
+    }
+
+    static Client signedIn(Client client, String email) {
         client.get("/api/session");
         Answer answer = client.signIn(email, PASSWORD);
         if (answer.status() != 204) {
@@ -104,7 +137,7 @@ final class Client {
     }
 
     HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(RunningServer.url() + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path));
         cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         return request;
     }

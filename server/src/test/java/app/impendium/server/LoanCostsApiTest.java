@@ -8,6 +8,10 @@ import app.impendium.core.GoldenCases.GoldenCase;
 import app.impendium.server.Client.Answer;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -72,6 +76,68 @@ class LoanCostsApiTest {
         assertThat(insurance.get("endsFromPayment").asInt())
                 .isEqualTo(expect.get("firstPaymentWithoutAutomatic78").asInt());
         assertThat(insurance.get("premiumsCents").asLong()).isEqualTo(cents(expect.get("premiumsPaidToAutomatic")));
+    }
+
+    @ParameterizedTest
+    @MethodSource("wholeOptions")
+    void givesEveryFigureOfTheGoldenOptions(GoldenCase golden) {
+        ObjectNode document = Documents.purchase("Whole");
+        ((ArrayNode) document.get("options")).set(0, golden.input());
+
+        JsonNode figures = figures(document);
+
+        golden.expect()
+                .properties()
+                .forEach(expected -> assertThat(settled(figures.get(expected.getKey())))
+                        .as(expected.getKey())
+                        .isEqualTo(settled(expected.getValue())));
+    }
+
+    /** Numbers to nine decimals, members in one order. */
+    private static String settled(JsonNode node) {
+        if (node.isNumber()) {
+            BigDecimal nine = node.decimalValue().setScale(9, RoundingMode.HALF_UP);
+            return nine.signum() == 0 ? "0" : nine.stripTrailingZeros().toPlainString();
+        }
+        if (node.isArray()) {
+            return node.valueStream().map(LoanCostsApiTest::settled).toList().toString();
+        }
+        return node.isObject()
+                ? new TreeMap<>(node.propertyStream()
+                                .collect(Collectors.toMap(Map.Entry::getKey, member -> settled(member.getValue()))))
+                        .toString()
+                : node.asString("");
+    }
+
+    @Test
+    void statesTheWholeCostAsTheMarketsLawAsks() {
+        ObjectNode document = Documents.purchase("Four laws");
+        Documents.option(document).putObject("closing").put("loanFeesCents", 300_000);
+        Map<String, String> rates = new TreeMap<>();
+        Map<String, String> sources = new TreeMap<>();
+        for (String market : List.of("US", "CA", "GB", "AU")) {
+            document.put("market", market);
+            rates.put(
+                    market,
+                    decimal(figures(document).get("annualPercentageRate"), 3).toPlainString());
+            for (JsonNode working :
+                    BEA.post("/api/workings/0", document.toString()).body()) {
+                if (working.get("figure").asString().equals("ANNUAL_PERCENTAGE_RATE")) {
+                    sources.put(market, working.get("source").asString());
+                }
+            }
+        }
+
+        assertThat(rates)
+                .containsEntry("US", rates.get("AU"))
+                .allSatisfy((market, rate) ->
+                        assertThat(new BigDecimal(rate)).isBetween(new BigDecimal("5.5"), new BigDecimal("6")));
+        assertThat(new BigDecimal(rates.get("GB"))).isGreaterThan(new BigDecimal(rates.get("US")));
+        assertThat(rates.get("CA")).isNotEqualTo(rates.get("US"));
+        assertThat(sources.get("US")).contains("12 CFR 1026");
+        assertThat(sources.get("CA")).contains("Cost of Borrowing (Banks) Regulations");
+        assertThat(sources.get("GB")).contains("Directive 2014/17/EU", "MCOB 10A");
+        assertThat(sources.get("AU")).contains("National Credit Code");
     }
 
     @Test
@@ -193,6 +259,10 @@ class LoanCostsApiTest {
 
     private static BigDecimal decimal(JsonNode figure, int decimals) {
         return figure.decimalValue().setScale(decimals, RoundingMode.HALF_UP);
+    }
+
+    static Stream<GoldenCase> wholeOptions() {
+        return GoldenCases.of("whole_option");
     }
 
     static Stream<GoldenCase> buydowns() {

@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Arrays;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -19,13 +20,27 @@ final class RunningServer {
         String database = "server_test_" + ProcessHandle.current().pid();
         String adminUrl = setting("IMPENDIUM_DATABASE_URL");
         createDatabase(adminUrl, database);
-        context = new SpringApplicationBuilder(ImpendiumApplication.class)
-                .run(
-                        "--server.port=0",
-                        "--impendium.demo=true",
-                        "--spring.datasource.url=" + adminUrl.substring(0, adminUrl.lastIndexOf('/') + 1) + database);
-        url = "http://127.0.0.1:"
+        context = start(adminUrl.substring(0, adminUrl.lastIndexOf('/') + 1) + database);
+        url = urlOf(context);
+    }
+
+    /** Another instance of the application, for whoever asks to close. */
+    static ConfigurableApplicationContext start(String databaseUrl, String... settings) {
+        String[] all = Arrays.copyOf(settings, settings.length + 3);
+        all[settings.length] = "--server.port=0";
+        all[settings.length + 1] = "--impendium.demo=true";
+        all[settings.length + 2] = "--spring.datasource.url=" + databaseUrl;
+        return new SpringApplicationBuilder(ImpendiumApplication.class).run(all);
+    }
+
+    static String urlOf(ConfigurableApplicationContext context) {
+        return "http://127.0.0.1:"
                 + ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    /** The address of the tests' database as the application has it. */
+    static String databaseUrl() {
+        return ONLY.context.getEnvironment().getProperty("spring.datasource.url");
     }
 
     static String url() {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
 import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -50,6 +52,32 @@ class SignInTest {
         assertThat(stranger.post("/api/evaluations", Documents.purchase("x").toString())
                         .status())
                 .isEqualTo(401);
+    }
+
+    @Test
+    void aSessionThatCannotBeReadCountsAsNone() {
+        Client client = Client.signedIn(Client.TOBIAS);
+        String session = new String(
+                Base64.getDecoder().decode(client.cookie("impendium-session").orElseThrow()), StandardCharsets.UTF_8);
+        JdbcClient database = RunningServer.bean(JdbcClient.class);
+        database.sql("""
+                        update spring_session_attributes set attribute_bytes = '\\xaced00057372'
+                        where session_primary_id = (select primary_id from spring_session where session_id = ?)
+                        """).param(session).update();
+
+        Answer locked = client.get("/api/session");
+
+        assertThat(locked.status()).isEqualTo(401);
+        assertThat(locked.response().headers().allValues("Set-Cookie"))
+                .anySatisfy(cookie ->
+                        assertThat(cookie).contains("impendium-session=;").contains("Max-Age=0"));
+        assertThat(database.sql("select count(*) from spring_session where session_id = ?")
+                        .param(session)
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+        assertThat(client.signIn(Client.TOBIAS, Client.PASSWORD).status()).isEqualTo(204);
+        assertThat(client.get("/api/session").status()).isEqualTo(200);
     }
 
     @Test

@@ -49,6 +49,18 @@ class StreamApiTest {
     }
 
     @Test
+    void knowsNoFractionThatIsNoNumber() {
+        Answer answer = BEA.post(
+                ADDRESS,
+                "{\"unitPeriodsPerYear\":12,\"advances\":[{\"cents\":100000,\"wholePeriods\":0}],"
+                        + "\"payments\":[{\"cents\":100001,\"wholePeriods\":1,\"fraction\":\"NaN\"}]}");
+
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.messageAt("/payments/0/fraction"))
+                .isEqualTo("this value is not allowed here, only a number of at most 40 digits.");
+    }
+
+    @Test
     void saysWhereNoRateExplainsThePayments() {
         Answer answer = BEA.post(
                 ADDRESS,

@@ -3,6 +3,10 @@ package app.impendium.server.account;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.convert.ConversionException;
+import org.springframework.core.serializer.support.SerializationFailedException;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
@@ -12,6 +16,7 @@ import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
  * and each of those requests would otherwise write to the database.
  */
 class CalmSessions implements SessionRepository<CalmSessions.CalmSession> {
+    private static final Logger LOG = LoggerFactory.getLogger(CalmSessions.class);
     private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
 
     private final SessionRepository<Session> stored;
@@ -34,7 +39,25 @@ class CalmSessions implements SessionRepository<CalmSessions.CalmSession> {
     @Override
     public CalmSession findById(String id) {
         Session found = stored.findById(id);
-        return found == null ? null : new CalmSession(found);
+        if (found == null) {
+            return null;
+        }
+        if (!isReadable(found)) {
+            // Written by another version of a library: as good as none, and its advisor signs in again.
+            stored.deleteById(id);
+            return null;
+        }
+        return new CalmSession(found);
+    }
+
+    private static boolean isReadable(Session session) {
+        try {
+            session.getAttributeNames().forEach(session::getAttribute);
+            return true;
+        } catch (ConversionException | SerializationFailedException unreadable) {
+            LOG.warn("A session cannot be read and counts as none: {}", unreadable.getMessage());
+            return false;
+        }
     }
 
     @Override

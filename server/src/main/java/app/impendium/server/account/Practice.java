@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.ZoneId;
 import java.util.UUID;
 
 /** A practice: the boundary of everything its advisors can see. */
@@ -20,12 +21,15 @@ class Practice {
     @Enumerated(EnumType.STRING)
     private Market market;
 
+    private ZoneId timeZone;
+
     protected Practice() {}
 
-    Practice(UUID id, String name) {
+    Practice(UUID id, String name, ZoneId timeZone) {
         this.id = id;
         this.name = name;
         this.market = Market.US;
+        this.timeZone = timeZone;
     }
 
     UUID id() {
@@ -40,7 +44,12 @@ class Practice {
         return market;
     }
 
-    void start(Market chosen) {
+    ZoneId timeZone() {
+        return timeZone;
+    }
+
+    void settle(Market chosen, ZoneId zone) {
         market = chosen;
+        timeZone = zone;
     }
 }

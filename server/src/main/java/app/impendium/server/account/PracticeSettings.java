@@ -1,6 +1,7 @@
 package app.impendium.server.account;
 
 import app.impendium.server.evaluation.Market;
+import java.time.ZoneId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,10 +20,16 @@ public class PracticeSettings {
         return own(advisor).market();
     }
 
-    /** Starts the practice's next cases from another market's usual terms. */
+    /** Where the advisor's practice works: tells which day is today. */
+    @Transactional(readOnly = true)
+    public ZoneId timeZone(SignedInAdvisor advisor) {
+        return own(advisor).timeZone();
+    }
+
+    /** Starts the practice's next cases from a market's usual terms, on the day it is in a time zone. */
     @Transactional
-    public void chooseMarket(SignedInAdvisor advisor, Market market) {
-        own(advisor).start(market);
+    public void choose(SignedInAdvisor advisor, Market market, ZoneId timeZone) {
+        own(advisor).settle(market, timeZone);
     }
 
     private Practice own(SignedInAdvisor advisor) {

@@ -1,5 +1,6 @@
 package app.impendium.server.account;
 
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -30,8 +31,8 @@ public class PracticeSetup {
 
     /** Creates a practice and its advisors, in the order given. */
     @Transactional
-    public List<SignedInAdvisor> create(String practiceName, List<NewAdvisor> people) {
-        Practice practice = practices.save(new Practice(UUID.randomUUID(), practiceName));
+    public List<SignedInAdvisor> create(String practiceName, ZoneId timeZone, List<NewAdvisor> people) {
+        Practice practice = practices.save(new Practice(UUID.randomUUID(), practiceName, timeZone));
         return people.stream()
                 .map(person -> new Advisor(
                         UUID.randomUUID(),

@@ -1,10 +1,13 @@
 package app.impendium.server.account;
 
 import app.impendium.server.problem.Problems;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationServiceException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
@@ -12,6 +15,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.session.web.http.CookieSerializer;
 
 /** Sign-in by session cookie: POST to /api/session signs in, DELETE signs out; the session's id changes at sign-in. */
 @Configuration
@@ -26,7 +30,7 @@ class SignInSecurity {
     }
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, Problems problems) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, Problems problems, CookieSerializer cookies) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, SESSION)
                         .permitAll()
                         .requestMatchers("/api/openapi")
@@ -39,31 +43,42 @@ class SignInSecurity {
                         .usernameParameter("email")
                         .passwordParameter("password")
                         .successHandler((request, response, who) -> response.setStatus(HttpStatus.NO_CONTENT.value()))
-                        .failureHandler((request, response, why) -> problems.write(
-                                request,
-                                response,
-                                HttpStatus.UNAUTHORIZED,
-                                "Not signed in",
-                                "This email and password do not go together.")))
+                        .failureHandler((request, response, why) -> {
+                            if (why instanceof AuthenticationServiceException unableToTell) {
+                                throw unableToTell;
+                            }
+                            problems.write(
+                                    request,
+                                    response,
+                                    HttpStatus.UNAUTHORIZED,
+                                    "Not signed in",
+                                    "This email and password do not go together.");
+                        }))
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.pathPattern(HttpMethod.DELETE, SESSION))
                         .logoutSuccessHandler(new HttpStatusReturningLogoutSuccessHandler(HttpStatus.NO_CONTENT)))
-                .exceptionHandling(
-                        refused -> refused.authenticationEntryPoint((request, response, why) -> problems.write(
-                                        request,
-                                        response,
-                                        HttpStatus.UNAUTHORIZED,
-                                        "Not signed in",
-                                        "Sign in to go on."))
-                                .accessDeniedHandler((request, response, why) -> problems.write(
-                                        request,
-                                        response,
-                                        HttpStatus.FORBIDDEN,
-                                        "Not allowed",
-                                        "The request did not carry this session's token. Load the page again.")))
+                .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) -> {
+                            clearCookieOfNoSession(request, response, cookies);
+                            problems.write(
+                                    request, response, HttpStatus.UNAUTHORIZED, "Not signed in", "Sign in to go on.");
+                        })
+                        .accessDeniedHandler((request, response, why) -> problems.write(
+                                request,
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "Not allowed",
+                                "The request did not carry this session's token. Load the page again.")))
                 .csrf(csrf -> csrf.spa())
                 .requestCache(RequestCacheConfigurer::disable)
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
                 .build();
+    }
+
+    /** A browser that still shows the key of a session that is none any more is told to forget it. */
+    private static void clearCookieOfNoSession(
+            HttpServletRequest request, HttpServletResponse response, CookieSerializer cookies) {
+        if (request.getRequestedSessionId() != null && !request.isRequestedSessionIdValid()) {
+            cookies.writeCookieValue(new CookieSerializer.CookieValue(request, response, ""));
+        }
     }
 }

@@ -61,7 +61,7 @@ class CaseController {
     CaseDocument startingCase(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam(required = false) Market market) {
         Market chosen = market == null ? settings.market(advisor) : market;
-        return startingCases.of(chosen, LocalDate.now(clock));
+        return startingCases.of(chosen, LocalDate.now(clock.withZone(settings.timeZone(advisor))));
     }
 
     @PostMapping("/api/cases")

@@ -69,6 +69,10 @@ public class CaseStore {
     @Transactional
     public CaseView save(SignedInAdvisor advisor, UUID id, int seenRevision, CaseDocument document) {
         SavedCase saved = find(advisor, id);
+        if (document.equals(saved.document())) {
+            // Sent again, perhaps because the first answer was lost: it is there already.
+            return CaseView.of(saved);
+        }
         if (saved.revision() != seenRevision) {
             throw new RefusedException(
                     HttpStatus.CONFLICT,
@@ -76,7 +80,7 @@ public class CaseStore {
                     saved.savedBy() + " saved this case after you opened it.",
                     Map.of("saved", CaseView.of(saved), "sent", document));
         }
-        return document.equals(saved.document()) ? CaseView.of(saved) : store(saved, advisor, document);
+        return store(saved, advisor, document);
     }
 
     private CaseView store(SavedCase target, SignedInAdvisor advisor, CaseDocument document) {

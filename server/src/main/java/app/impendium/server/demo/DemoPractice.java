@@ -7,6 +7,7 @@ import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.evaluation.CaseDocument;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.ZoneId;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoPractice implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoPractice.class);
     private static final String NAME = "Ostrander & Pell, Marrowby";
+    private static final ZoneId TIME_ZONE = ZoneId.of("America/Chicago");
     private static final String PASSWORD = "lantern-harbour-42";
 
     /** The last is saved last, and so stands first in the list. */
@@ -55,6 +57,7 @@ class DemoPractice implements ApplicationRunner {
         }
         List<SignedInAdvisor> advisors = setup.create(
                 NAME,
+                TIME_ZONE,
                 List.of(
                         new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", PASSWORD),
                         new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", PASSWORD)));

@@ -2,6 +2,7 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.CaseFile;
 import app.impendium.core.LoanOption;
+import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
@@ -55,11 +56,12 @@ final class CaseReader {
         if (findings.field("options", () -> CaseFile.checkedCount(given.size())).isEmpty()) {
             return options;
         }
+        CreditCostRate costRate = Market.of(document).creditCostRate();
         for (int i = 0; i < given.size(); i++) {
             OptionDocument option = given.get(i);
             String path = "options[" + i + "]";
             if (required(path, option, findings)) {
-                findings.group(path, () -> OptionReader.read(option)).ifPresent(options::add);
+                findings.group(path, () -> OptionReader.read(option, costRate)).ifPresent(options::add);
             }
         }
         return options;

@@ -54,18 +54,18 @@ final class ClosingReader {
         Optional<Money> prepaidItems = amount(own, "prepaidItemsCents", given.prepaidItemsCents());
         Optional<Money> sellerCredit = amount(own, "sellerCreditCents", given.sellerCreditCents());
         own.throwIfAny();
-        Optional<ClosingCosts> costs = own.field(
-                "lenderCreditPercent",
-                () -> new ClosingCosts(
-                        points.orElseThrow(),
-                        credit.orElseThrow(),
-                        loanFees.orElseThrow(),
-                        otherCosts.orElseThrow(),
-                        prepaidInterest.orElseThrow(),
-                        prepaidItems.orElseThrow(),
-                        sellerCredit.orElseThrow()));
-        own.throwIfAny();
-        return costs.orElseThrow();
+        try {
+            return new ClosingCosts(
+                    points.orElseThrow(),
+                    credit.orElseThrow(),
+                    loanFees.orElseThrow(),
+                    otherCosts.orElseThrow(),
+                    prepaidInterest.orElseThrow(),
+                    prepaidItems.orElseThrow(),
+                    sellerCredit.orElseThrow());
+        } catch (CaseException refusal) {
+            throw DocumentFields.of(refusal);
+        }
     }
 
     private BuydownTerms buydown() {

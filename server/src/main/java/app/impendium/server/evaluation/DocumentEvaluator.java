@@ -5,24 +5,12 @@ import app.impendium.core.CaseEvaluator;
 import app.impendium.core.CaseFile;
 import app.impendium.core.LoanOption;
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.finding.Finding;
 import app.impendium.server.problem.RefusedException;
-import java.util.Map;
 import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 
 /** Works out a case document. */
 public final class DocumentEvaluator {
-    /** Where the computation's own names of fields lie in an option of the document. */
-    private static final Map<String, String> DOCUMENT_FIELDS = Map.of(
-            "term", "termMonths",
-            "payments", "termMonths",
-            "payment", "chosenPaymentCents",
-            "residualBalance", "residualCents",
-            "amount", "loanCents",
-            "rateTerm", "rateTermMonths",
-            "reductions", "reductionsPercent");
-
     private DocumentEvaluator() {}
 
     /**
@@ -35,7 +23,7 @@ public final class DocumentEvaluator {
         try {
             return CaseEvaluator.evaluate(file);
         } catch (CaseException e) {
-            throw inDocument(e, "");
+            throw DocumentFields.of(e);
         }
     }
 
@@ -57,24 +45,7 @@ public final class DocumentEvaluator {
         try {
             return answer.apply(file.options().get(index));
         } catch (CaseException e) {
-            throw inDocument(e, "options[" + index + "]");
+            throw DocumentFields.of(e.within("options[" + index + "]"));
         }
-    }
-
-    private static CaseException inDocument(CaseException refusal, String outer) {
-        return new CaseException(refusal.findings().stream()
-                .map(finding -> outer.isEmpty() ? finding : finding.within(outer))
-                .map(DocumentEvaluator::inDocument)
-                .toList());
-    }
-
-    private static Finding inDocument(Finding finding) {
-        int start = finding.field().lastIndexOf('.') + 1;
-        int bracket = finding.field().indexOf('[', start);
-        int end = bracket < 0 ? finding.field().length() : bracket;
-        String name = finding.field().substring(start, end);
-        return finding.at(finding.field().substring(0, start)
-                + DOCUMENT_FIELDS.getOrDefault(name, name)
-                + finding.field().substring(end));
     }
 }

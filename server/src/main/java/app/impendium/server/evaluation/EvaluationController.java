@@ -5,6 +5,7 @@ import app.impendium.core.compare.RateLadder;
 import app.impendium.core.money.Percent;
 import app.impendium.core.wish.Wish;
 import app.impendium.core.wish.WishSolver;
+import app.impendium.server.problem.Parameters;
 import java.math.BigDecimal;
 import java.util.List;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -48,11 +49,12 @@ class EvaluationController {
             @RequestParam int down,
             @RequestParam int up,
             @RequestBody CaseDocument document) {
-        RateLadder.Build build = new RateLadder.Build(Percent.upTo(MOST_STEP, stepPercent, "stepPercent"), down, up);
+        RateLadder.Build build = Parameters.checked(
+                () -> new RateLadder.Build(Percent.upTo(MOST_STEP, stepPercent, "stepPercent"), down, up));
         return DocumentEvaluator.ofOption(
                 document,
                 option,
-                asked -> RateLadder.of(from.terms(asked), build).stream()
+                asked -> from.ladder(asked).rungs(build).stream()
                         .map(RungView::of)
                         .toList());
     }
@@ -69,7 +71,7 @@ class EvaluationController {
             @RequestParam WishKind wish,
             @RequestParam String limit,
             @RequestBody CaseDocument document) {
-        Wish wished = wish.within(limit);
+        Wish wished = Parameters.checked(() -> wish.within(limit));
         return DocumentEvaluator.ofOption(
                 document,
                 option,

@@ -10,6 +10,6 @@ import app.impendium.core.cost.FiveYears;
  */
 public record FiveYearsView(long paidCents, long principalCents) {
     static FiveYearsView of(FiveYears years) {
-        return new FiveYearsView(years.paid().cents(), years.principalPaid().cents());
+        return new FiveYearsView(years.paid().cents(), years.principal().cents());
     }
 }

@@ -1,5 +1,6 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.loan.PaymentDates;
 import java.time.LocalDate;
@@ -9,7 +10,7 @@ import java.time.LocalDate;
  *
  * @param onRequestFromPayment the first payment that need not carry it if the client asks
  * @param endsFromPayment the first payment without it in any case
- * @param premiumsCents all premiums until then
+ * @param premiumsCents all premiums that go with the payments of the schedule
  */
 public record InsuranceView(
         long monthlyCents,
@@ -19,13 +20,14 @@ public record InsuranceView(
         LocalDate endsFrom,
         long premiumsCents) {
 
-    static InsuranceView of(MortgageInsurance insurance, PaymentDates dates) {
+    static InsuranceView of(MortgageInsurance insurance, OptionEvaluation figures) {
+        PaymentDates dates = figures.dates();
         return new InsuranceView(
                 insurance.monthlyPremium().cents(),
                 insurance.firstPaymentWithoutOnRequest(),
                 dates.of(insurance.firstPaymentWithoutOnRequest()),
                 insurance.firstPaymentWithout(),
                 dates.of(insurance.firstPaymentWithout()),
-                insurance.premiumsPaid().cents());
+                figures.charges().premiums().cents());
     }
 }

@@ -3,8 +3,7 @@ package app.impendium.server.evaluation;
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.OptionEvaluation;
-import app.impendium.core.loan.LoanTerms;
-import app.impendium.core.loan.Renewal;
+import app.impendium.core.compare.RateLadder;
 import app.impendium.server.problem.RefusedException;
 import org.springframework.http.HttpStatus;
 
@@ -13,28 +12,28 @@ enum LadderFrom {
     /** The loan as it begins. */
     BEGINNING {
         @Override
-        LoanTerms terms(LoanOption option) {
-            return option.loanTerms();
+        RateLadder ladder(LoanOption option) {
+            return RateLadder.of(option.loanTerms());
         }
     },
     /** The next loan, when the term of the rate ends. */
     RENEWAL {
         @Override
-        LoanTerms terms(LoanOption option) {
+        RateLadder ladder(LoanOption option) {
             OptionEvaluation figures = CaseEvaluator.evaluate(option);
             OptionEvaluation.RateEnd end = figures.rateEnd()
                     .orElseThrow(() -> new RefusedException(
                             HttpStatus.UNPROCESSABLE_CONTENT,
                             "There is no renewal",
                             "The rate of this option is agreed for the whole term."));
-            return Renewal.of(figures.terms(), figures.schedule(), end.afterPayment(), option.rate());
+            return RateLadder.atRenewal(figures.terms(), figures.schedule(), end.afterPayment());
         }
     };
 
     /**
-     * The loan at the option's own rate.
+     * The option's ladder.
      *
      * @throws RefusedException if the option has no such loan
      */
-    abstract LoanTerms terms(LoanOption option);
+    abstract RateLadder ladder(LoanOption option);
 }

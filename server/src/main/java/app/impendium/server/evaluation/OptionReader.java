@@ -2,6 +2,7 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.Closing;
 import app.impendium.core.LoanOption;
+import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.MoneyDown;
@@ -24,17 +25,20 @@ final class OptionReader {
     private static final int MOST_NAME_CHARACTERS = 60;
 
     private final OptionDocument document;
+    private final CreditCostRate creditCostRate;
     private final Findings findings = new Findings();
 
-    private OptionReader(OptionDocument document) {
+    private OptionReader(OptionDocument document, CreditCostRate creditCostRate) {
         this.document = document;
+        this.creditCostRate = creditCostRate;
     }
 
     /**
+     * @param creditCostRate the yearly rate at which the case's market has the whole cost stated
      * @throws CaseException with every finding, its fields named as in the document
      */
-    static LoanOption read(OptionDocument document) {
-        return new OptionReader(document).option();
+    static LoanOption read(OptionDocument document, CreditCostRate creditCostRate) {
+        return new OptionReader(document, creditCostRate).option();
     }
 
     private LoanOption option() {
@@ -68,7 +72,8 @@ final class OptionReader {
                 firstPayment.orElseThrow(),
                 clauses.orElseThrow(),
                 closing.orElseThrow(),
-                housing.orElseThrow());
+                housing.orElseThrow(),
+                creditCostRate);
     }
 
     /** The date given, else the usual one after the closing. */

@@ -31,9 +31,11 @@ import java.util.Optional;
  * @param insurance mortgage insurance, where it is due
  * @param buydown a temporary buydown, where one is agreed
  * @param rateEnd the end of the rate's term, where it comes before the loan's
- * @param annualPercentageRate absent where the charges leave nothing to receive
+ * @param annualPercentageRate the yearly rate of the whole cost, by the law of the case's market; absent where the charges
+ *     leave nothing to receive
  * @param totalInterestPercentage total interest in percent of the loan
  * @param years the payments of each calendar year, added up
+ * @param notes what features of the option do instead of what they say
  */
 public record OptionView(
         long loanCents,
@@ -61,7 +63,8 @@ public record OptionView(
         @Schema(nullable = true) BigDecimal annualPercentageRate,
         FiveYearsView fiveYears,
         BigDecimal totalInterestPercentage,
-        List<YearView> years) {
+        List<YearView> years,
+        List<FeatureNoteView> notes) {
     private static final int DECIMALS = 12;
 
     static OptionView of(OptionEvaluation figures) {
@@ -92,16 +95,19 @@ public record OptionView(
                         .toList(),
                 figures.firstMonthToLender().cents(),
                 figures.mortgageInsurance()
-                        .map(insurance -> InsuranceView.of(insurance, figures.dates()))
+                        .map(insurance -> InsuranceView.of(insurance, figures))
                         .orElse(null),
                 figures.buydown().map(BuydownView::of).orElse(null),
                 figures.rateEnd().map(RateEndView::of).orElse(null),
                 CashToCloseView.of(figures.cashToClose()),
-                figures.annualPercentageRate().map(OptionView::digits).orElse(null),
+                figures.creditCostRate().map(OptionView::digits).orElse(null),
                 FiveYearsView.of(figures.fiveYears()),
                 digits(figures.totalInterestPercentage()),
                 ScheduleYear.of(figures.schedule(), figures.dates()).stream()
                         .map(YearView::of)
+                        .toList(),
+                figures.notes().stream()
+                        .map(note -> FeatureNoteView.of(note, figures.dates()))
                         .toList());
     }
 

@@ -1,24 +1,36 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.compare.RateLadder.Rung;
+import app.impendium.core.compare.Rung;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 
 /**
- * One rate of a ladder, in whole cents; the differences are against the loan's own rate.
+ * One rate of a ladder, in whole cents. Amounts are absent where the loan has no figures at the rate.
  *
- * @param perPaymentCents the difference of one regular payment
- * @param perYearCents the difference of a year's regular payments
- * @param overTheLifeCents the difference of all that is paid
+ * @param perPaymentCents the difference of one regular payment: to the loan's own, at a renewal to the one before it
+ * @param perYearCents that of a year's regular payments
+ * @param overTheLifeCents what is paid in all, less what is paid at the loan's own rate
+ * @param because why there are no figures; absent where there are
  */
 public record RungView(
-        BigDecimal ratePercent, long paymentCents, long perPaymentCents, long perYearCents, long overTheLifeCents) {
+        BigDecimal ratePercent,
+        @Schema(nullable = true) Long paymentCents,
+        @Schema(nullable = true) Long perPaymentCents,
+        @Schema(nullable = true) Long perYearCents,
+        @Schema(nullable = true) Long overTheLifeCents,
+        @Schema(nullable = true) String because) {
 
     static RungView of(Rung rung) {
-        return new RungView(
-                rung.rate().percent().value(),
-                rung.payment().cents(),
-                rung.perPayment().cents(),
-                rung.perYear().cents(),
-                rung.overTheLife().cents());
+        BigDecimal percent = rung.rate().percent().value();
+        if (rung instanceof Rung.Priced priced) {
+            return new RungView(
+                    percent,
+                    priced.payment().cents(),
+                    priced.perPayment().cents(),
+                    priced.perYear().cents(),
+                    priced.overTheLife().cents(),
+                    null);
+        }
+        return new RungView(percent, null, null, null, null, ((Rung.Unpriced) rung).because());
     }
 }

@@ -88,7 +88,7 @@ public record ScheduleView(
                 column(lines, Instalment::interest),
                 column(lines, Instalment::principal),
                 column(lines, Instalment::extra),
-                column(lines, line -> insurance(option, figures, line.number())),
+                column(lines, line -> insurance(figures, line.number())),
                 column(lines, Instalment::balance),
                 option.financing()
                         .value()
@@ -105,8 +105,8 @@ public record ScheduleView(
         return lines.stream().map(amount).map(Money::cents).toList();
     }
 
-    private static Money insurance(LoanOption option, OptionEvaluation figures, int payment) {
+    private static Money insurance(OptionEvaluation figures, int payment) {
         Optional<MortgageInsurance> due = payment == 0 ? Optional.empty() : figures.mortgageInsurance();
-        return due.map(insurance -> insurance.with(payment, option.frequency())).orElse(Money.ZERO);
+        return due.map(insurance -> insurance.with(payment)).orElse(Money.ZERO);
     }
 }

@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
 import java.util.List;
 
 /**
@@ -22,5 +23,5 @@ public record StreamDocument(Integer unitPeriodsPerYear, List<FlowDocument> adva
     public record FlowDocument(
             Long cents,
             Integer wholePeriods,
-            @Schema(nullable = true) Double fraction) {}
+            @Schema(nullable = true) BigDecimal fraction) {}
 }

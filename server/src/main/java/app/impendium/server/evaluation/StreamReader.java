@@ -59,7 +59,11 @@ final class StreamReader {
 
     private static Flow flow(FlowDocument given) {
         Money amount = Money.ofCents(given.cents()).within(Money.ofCents(1), Money.LARGEST, "cents");
-        return new Flow(amount, new UnitPeriods(given.wholePeriods(), given.fraction() == null ? 0 : given.fraction()));
+        return new Flow(
+                amount,
+                new UnitPeriods(
+                        given.wholePeriods(),
+                        given.fraction() == null ? 0 : given.fraction().doubleValue()));
     }
 
     private boolean inRange(String field, int value, int least, int most) {

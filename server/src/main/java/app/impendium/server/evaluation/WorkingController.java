@@ -10,6 +10,7 @@ import app.impendium.core.wish.WishAnswer;
 import app.impendium.core.wish.WishSolver;
 import app.impendium.core.wish.WishWorkings;
 import app.impendium.core.working.Working;
+import app.impendium.server.problem.Parameters;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Function;
@@ -34,7 +35,10 @@ class WorkingController {
     /** Every figure of one payment, counted from 1, and of the month it falls in; 0 for the loan before its first. */
     @PostMapping("/lines/{line}")
     List<WorkingView> ofLine(@PathVariable int option, @PathVariable int line, @RequestBody CaseDocument document) {
-        return workings(document, option, asked -> of(asked).ofLine(line, CaseReader.valueGrowth(document)));
+        return workings(document, option, asked -> {
+            OptionWorkings workings = of(asked);
+            return Parameters.checked(() -> workings.ofLine(line, CaseReader.valueGrowth(document)));
+        });
     }
 
     /** Every sum of the payments {@code first} to {@code last}, both counted. */
@@ -44,7 +48,10 @@ class WorkingController {
             @PathVariable int first,
             @PathVariable int last,
             @RequestBody CaseDocument document) {
-        return workings(document, option, asked -> of(asked).ofStretch(first, last));
+        return workings(document, option, asked -> {
+            OptionWorkings workings = of(asked);
+            return Parameters.checked(() -> workings.ofStretch(first, last));
+        });
     }
 
     /**
@@ -58,8 +65,8 @@ class WorkingController {
             @PathVariable BigDecimal percent,
             @RequestParam(defaultValue = "BEGINNING") LadderFrom from,
             @RequestBody CaseDocument document) {
-        return workings(
-                document, option, asked -> OptionWorkings.atRate(AnnualRate.ofPercent(percent), from.terms(asked)));
+        AnnualRate rate = Parameters.checked("percent", () -> AnnualRate.ofPercent(percent));
+        return workings(document, option, asked -> OptionWorkings.atRate(rate, from.ladder(asked)));
     }
 
     /**
@@ -75,7 +82,7 @@ class WorkingController {
             @RequestParam WishKind wish,
             @RequestParam String limit,
             @RequestBody CaseDocument document) {
-        Wish wished = wish.within(limit);
+        Wish wished = Parameters.checked(() -> wish.within(limit));
         return workings(
                 document,
                 option,

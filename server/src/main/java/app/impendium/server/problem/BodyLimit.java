@@ -11,9 +11,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses bodies larger than any case before a byte of them is read. */
+/** Refuses bodies larger than any case, and those of no certain kind, before a byte of them is read. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimit extends OncePerRequestFilter {
     /** A case of six options is about 4 KiB. */
     private static final long MOST_BYTES = 256L * 1024;
@@ -42,8 +42,20 @@ class BodyLimit extends OncePerRequestFilter {
                     HttpStatus.CONTENT_TOO_LARGE,
                     "The body is too large",
                     "Given were " + request.getContentLengthLong() + " bytes, allowed are " + MOST_BYTES + ".");
+        } else if (isOfAnyKind(request.getContentType())) {
+            problems.write(
+                    request,
+                    response,
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "The kind of the body is not told",
+                    "Send application/json.");
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    /** A wildcard is what may be asked for, not what anything is. */
+    private static boolean isOfAnyKind(String contentType) {
+        return contentType != null && contentType.contains("*");
     }
 }

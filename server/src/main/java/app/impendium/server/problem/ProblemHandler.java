@@ -1,20 +1,24 @@
 package app.impendium.server.problem;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.server.problem.Parameters.ParameterException;
+import app.impendium.server.problem.UnknownParameters.UnknownParameterException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.util.InvalidMimeTypeException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns what a controller refuses into problem documents. */
@@ -33,7 +37,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         ProblemDetail problem = refuse(
                 request, HttpStatus.UNPROCESSABLE_CONTENT, "This case has no answer yet", exception.getMessage());
         problem.setProperty(
-                FIELDS, exception.findings().stream().map(FieldProblem::of).toList());
+                FIELDS, exception.findings().stream().map(FieldProblem::inBody).toList());
         return respond(problem);
     }
 
@@ -44,13 +48,70 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return respond(problem);
     }
 
-    @ExceptionHandler({CannotCreateTransactionException.class, DataAccessResourceFailureException.class})
-    ResponseEntity<Object> databaseAway(Exception exception, WebRequest request) {
+    @ExceptionHandler
+    ResponseEntity<Object> parameters(ParameterException exception, WebRequest request) {
+        ProblemDetail problem =
+                refuse(request, HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be asked for", exception.getMessage());
+        problem.setProperty(
+                FIELDS,
+                exception.findings().stream().map(FieldProblem::inAddress).toList());
+        return respond(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> failed(Exception exception, WebRequest request) {
+        ProblemDetail problem = problems.ofFailure(servletRequest(request), exception);
+        return DatabaseTrouble.behind(exception)
+                .map(trouble -> ResponseEntity.status(problem.getStatus())
+                        .header(HttpHeaders.RETRY_AFTER, String.valueOf(trouble.retryAfterSeconds()))
+                        .<Object>body(problem))
+                .orElseGet(() -> respond(problem));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> unknownParameter(UnknownParameterException exception, WebRequest request) {
+        return badParameter(request, exception.field());
+    }
+
+    /** A media type that cannot be one, such as a type of any kind for a body. */
+    @ExceptionHandler
+    ResponseEntity<Object> noMediaType(InvalidMimeTypeException exception, WebRequest request) {
         return respond(refuse(
                 request,
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "The database does not answer",
-                "Nothing was stored. Try again in a moment."));
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE.getReasonPhrase(),
+                "Send application/json."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException exception,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return badParameter(
+                request,
+                FieldProblem.inAddress(exception.getParameterName(), "nothing", "a value", "A value is missing here."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException exception, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String given = UnreadableBody.shortened(String.valueOf(exception.getValue()));
+        String allowed =
+                Kinds.allowed(exception.getRequiredType() == null ? Object.class : exception.getRequiredType());
+        String name = exception instanceof MethodArgumentTypeMismatchException argument
+                ? argument.getName()
+                : exception.getPropertyName();
+        return badParameter(
+                request,
+                FieldProblem.inAddress(name, given, allowed, given + " is not allowed here, only " + allowed + "."));
+    }
+
+    private ResponseEntity<Object> badParameter(WebRequest request, FieldProblem field) {
+        ProblemDetail problem = refuse(request, HttpStatus.BAD_REQUEST, "The address cannot be read", field.message());
+        problem.setProperty(FIELDS, List.of(field));
+        return respond(problem);
     }
 
     @Override
@@ -79,8 +140,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     private ProblemDetail refuse(WebRequest request, HttpStatus status, String title, String detail) {
-        HttpServletRequest servletRequest = ((ServletWebRequest) request).getRequest();
-        return problems.refuse(servletRequest, status, title, detail);
+        return problems.refuse(servletRequest(request), status, title, detail);
+    }
+
+    private static HttpServletRequest servletRequest(WebRequest request) {
+        return ((ServletWebRequest) request).getRequest();
     }
 
     private static ResponseEntity<Object> respond(ProblemDetail problem) {

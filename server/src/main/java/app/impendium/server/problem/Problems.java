@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.net.URI;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -25,21 +26,54 @@ public class Problems {
 
     /** A problem document for a refused request. */
     public ProblemDetail refuse(HttpServletRequest request, HttpStatus status, String title, String detail) {
-        // The path comes from outside: anything that could forge a second line is taken out.
-        String path = request.getRequestURI().replaceAll("[^\\x21-\\x7e]", "?");
-        LOG.info("{} {} {}: {}", status.value(), request.getMethod(), path, title);
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setTitle(title);
-        problem.setInstance(URI.create(request.getRequestURI()));
-        return problem;
+        LOG.info("{} {} {}: {}", status.value(), request.getMethod(), plainPath(request), title);
+        return document(request, status, title, detail);
     }
 
     /** Answers with a problem document from a filter. */
     public void write(
             HttpServletRequest request, HttpServletResponse response, HttpStatus status, String title, String detail)
             throws IOException {
-        response.setStatus(status.value());
+        write(response, refuse(request, status, title, detail));
+    }
+
+    /** Answers a failure of the server's own from a filter. */
+    void write(HttpServletRequest request, HttpServletResponse response, Throwable failure) throws IOException {
+        ProblemDetail problem = ofFailure(request, failure);
+        DatabaseTrouble.behind(failure)
+                .ifPresent(trouble -> response.setIntHeader(HttpHeaders.RETRY_AFTER, trouble.retryAfterSeconds()));
+        write(response, problem);
+    }
+
+    /** A problem document for a failure of the server's own; the log gets its trace where it was not foreseen. */
+    ProblemDetail ofFailure(HttpServletRequest request, Throwable failure) {
+        return DatabaseTrouble.behind(failure)
+                .map(trouble -> refuse(request, trouble.status(), trouble.title(), trouble.detail()))
+                .orElseGet(() -> unforeseen(request, failure));
+    }
+
+    private ProblemDetail unforeseen(HttpServletRequest request, Throwable failure) {
+        HttpStatus status = HttpStatus.INTERNAL_SERVER_ERROR;
+        String title = "Something went wrong in Impendium";
+        LOG.error("{} {} {}: {}", status.value(), request.getMethod(), plainPath(request), title, failure);
+        return document(request, status, title, "The fault is noted in the log. Nothing was stored.");
+    }
+
+    private void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
+        response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(response.getOutputStream(), refuse(request, status, title, detail));
+        json.writeValue(response.getOutputStream(), problem);
+    }
+
+    private static ProblemDetail document(HttpServletRequest request, HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        problem.setInstance(URI.create(plainPath(request)));
+        return problem;
+    }
+
+    /** The path comes from outside: anything that could forge a second line of the log is taken out. */
+    private static String plainPath(HttpServletRequest request) {
+        return request.getRequestURI().replaceAll("[^\\x21-\\x7e]|[\"<>\\\\^`{|}]", "?");
     }
 }

@@ -1,5 +1,6 @@
 package app.impendium.server.problem;
 
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
@@ -19,6 +20,15 @@ public final class RefusedException extends RuntimeException {
         this.status = status;
         this.title = title;
         this.properties = Map.copyOf(properties);
+    }
+
+    /** A refusal of one field of the body, at this JSON Pointer. */
+    public static RefusedException atField(String pointer, String given, String allowed, String message) {
+        return new RefusedException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "An entry is refused",
+                message,
+                Map.of("fields", List.of(new FieldProblem(pointer, null, given, allowed, message))));
     }
 
     public HttpStatus status() {

@@ -1,6 +1,5 @@
 package app.impendium.server.problem;
 
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -26,7 +25,7 @@ final class UnreadableBody {
         String given = given(cause);
         String allowed = allowed(cause);
         return Optional.of(new FieldProblem(
-                pointer(cause), given, allowed, given + " is not allowed here, only " + allowed + "."));
+                pointer(cause), null, given, allowed, given + " is not allowed here, only " + allowed + "."));
     }
 
     private static boolean isSyntax(JacksonException cause) {
@@ -62,23 +61,10 @@ final class UnreadableBody {
         if (target == null) {
             return "a value of another kind";
         }
-        if (target.isEnum()) {
-            return "one of "
-                    + Arrays.stream(target.getEnumConstants())
-                            .map(String::valueOf)
-                            .collect(Collectors.joining(", "));
-        }
-        return switch (target.getSimpleName()) {
-            case "Long", "Integer", "long", "int" -> "a whole number";
-            case "BigDecimal" -> "a number";
-            case "LocalDate" -> "a date such as 2027-03-01";
-            case "String" -> "a text";
-            case "List", "ArrayList" -> "a list";
-            default -> "an object of the format";
-        };
+        return Kinds.allowed(target);
     }
 
-    private static String shortened(String text) {
+    static String shortened(String text) {
         return text.length() <= MOST_ECHOED ? text : text.substring(0, MOST_ECHOED) + "…";
     }
 }
