@@ -25,6 +25,8 @@ export type WishAnswerView = Schemas['WishAnswerView']
 export type Session = Schemas['SessionView']
 export type Problem = Schemas['ProblemView']
 export type FieldProblem = Schemas['FieldProblem']
+export type FeatureNote = Schemas['FeatureNoteView']
+export type PracticeView = Schemas['PracticeView']
 
 /** The token that the server's cookie asks to have sent back with whatever changes something. */
 export function tokenHeader(): Record<string, string> {

@@ -17,6 +17,8 @@ function wordsFor(saving: Saving): string {
   switch (saving.status) {
     case 'saved':
       return `Saved ${formatMoment(saving.at, new Date())}`
+    case 'typing':
+      return 'Not saved yet'
     case 'waiting':
     case 'saving':
       return 'Saving…'

@@ -13,7 +13,7 @@ export function SentenceHead() {
       <LoanSentence />
       <div className="text-over mt-1 mb-2.5 min-h-5 text-[0.8125rem] font-medium" role="status">
         {elsewhere.map((problem) => (
-          <p key={problem.pointer}>{problem.message}</p>
+          <p key={problem.pointer ?? problem.parameter}>{problem.message}</p>
         ))}
         {staleness && <p>{staleness}</p>}
       </div>
@@ -23,6 +23,7 @@ export function SentenceHead() {
 
 /** Whether a problem is told at its own figure of the sentence: where the option at hand says something there. */
 function isInSentence({ pointer }: FieldProblem, document: CaseDocument, at: string): boolean {
+  if (pointer === null) return false
   if (['/title', '/clients'].includes(pointer)) return true
   if (!pointer.startsWith(`${at}/`) || pointer.includes('/housing/')) return false
   if (pointer.includes('/closing/')) return pointer.endsWith('/upfrontPremiumPercent')

@@ -3,6 +3,8 @@ import { Refusal } from '../api/client'
 
 export type Saving =
   | { status: 'saved'; at: string; by: string }
+  /** A figure is being typed, and stored once it is finished. */
+  | { status: 'typing' }
   | { status: 'waiting' }
   | { status: 'saving' }
   /** The server was not reached or did not take it; tried again by itself. */
@@ -123,5 +125,6 @@ export class Autosave {
 
 function reasonOf(error: unknown): string {
   if (!(error instanceof Refusal)) return 'no connection'
-  return error.status === 401 ? 'signed out' : error.message
+  if (error.status === 401) return 'signed out'
+  return error.status >= 500 ? (error.problem.title ?? error.message) : error.message
 }

@@ -40,7 +40,7 @@ describe('the store of an open case', () => {
     const store = open()
     store.changeOption(withFields({ ratePercent: 6 }))
     store.settle()
-    store.setEntry('/options/0/termMonths', { text: 'thirt', isReadable: false })
+    store.setEntry('/options/0/termMonths', { text: 'thirt', before: '', isReadable: false })
     store.undo()
     expect(store.store.getState().entries).toEqual({})
   })

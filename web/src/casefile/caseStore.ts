@@ -12,11 +12,15 @@ export type CaseState = {
   selected: number
 }
 
-export type Entry = { text: string; isReadable: boolean }
+/** A text in a field: what stood there when the typing began, and whether it can be read, or may be once it is longer. */
+export type Entry = { text: string; before: string; isReadable: boolean }
 
 /** Whether a text stands somewhere that is no part of the document because it cannot be read. */
 export const hasUnreadableEntry = ({ entries }: CaseState) =>
   Object.values(entries).some((entry) => !entry.isReadable)
+
+/** Whether a text is being typed that is not finished yet: the case follows it, but nobody has meant it so far. */
+export const isTyping = ({ entries }: CaseState) => Object.values(entries).some((entry) => entry.isReadable)
 
 /** The option that is shown: the one chosen, or the last where fewer are left. */
 export const selectedOf = ({ document, selected }: CaseState) =>

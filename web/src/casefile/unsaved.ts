@@ -13,5 +13,9 @@ export function keepUnsaved(id: string, unsaved: Unsaved | null) {
 
 export function readUnsaved(id: string): Unsaved | null {
   const kept = sessionStorage.getItem(keyOf(id))
-  return kept === null ? null : { ...(JSON.parse(kept) as Unsaved), selected: 0 }
+  if (kept === null) return null
+  const unsaved = JSON.parse(kept) as Unsaved
+  // What an earlier version of this page kept of a field's text is of no use to this one.
+  const isWhole = Object.values(unsaved.entries).every((entry) => typeof entry.before === 'string')
+  return { ...unsaved, entries: isWhole ? unsaved.entries : {}, selected: 0 }
 }

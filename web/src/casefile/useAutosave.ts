@@ -1,10 +1,13 @@
 import { useEffect, useState } from 'react'
+import { useStore } from 'zustand'
 import { saveCase } from '../api/cases'
 import type { CaseView } from '../api/client'
 import { Autosave, type Saving } from './autosave'
-import type { CaseStore } from './caseStore'
+import { isTyping, type CaseStore } from './caseStore'
 import type { Figures } from './useFigures'
 import { keepUnsaved } from './unsaved'
+
+const TYPING: Saving = { status: 'typing' }
 
 /** Saves the open case by itself whenever its document has an answer, and keeps in this tab what is not saved yet. */
 export function useAutosave(opened: CaseView, store: CaseStore, figures: Figures) {
@@ -13,10 +16,13 @@ export function useAutosave(opened: CaseView, store: CaseStore, figures: Figures
     () => new Autosave(opened, (revision, document) => saveCase(opened.id, revision, document), setSaving),
   )
 
+  const isHalfTyped = useStore(store.store, isTyping)
+
   useEffect(() => {
-    if (figures.status === 'current' && figures.document) autosave.want(figures.document)
+    // What is half typed has figures too, but is stored only once it is finished.
+    if (figures.status === 'current' && figures.document && !isHalfTyped) autosave.want(figures.document)
     if (figures.status === 'refused') autosave.hold()
-  }, [autosave, figures])
+  }, [autosave, figures, isHalfTyped])
 
   useEffect(() => {
     const keep = () => {
@@ -37,5 +43,5 @@ export function useAutosave(opened: CaseView, store: CaseStore, figures: Figures
     }
   }, [autosave])
 
-  return { saving, autosave }
+  return { saving: isHalfTyped && saving.status === 'saved' ? TYPING : saving, autosave }
 }

@@ -4,46 +4,57 @@ import { useOpenCase } from './CaseContext'
 
 /** A field of the case: where it lies, how its text is read, and what becomes of its value. */
 export type EntryField<T> = {
+  /** Names the field among those of the case, whatever its text turns out to mean: most often where its value lies. */
   pointer: string
   /** Further places in the document whose problems are shown here. */
   also?: readonly string[] | undefined
   /** The value as it stands, written out. */
   text: string
-  read: (text: string) => Reading<T>
+  /** @param before what stood in the field when the typing began */
+  read: (text: string, before: string) => Reading<T>
   /** Takes the value into the case. */
   take: (value: T) => void
   /** What a text emptied for good means; where absent, an empty text is unreadable. */
   clear?: (() => void) | undefined
 }
 
-/** What is typed into a field, followed by the case at each key press; what cannot be read stays as it was typed. */
+/**
+ * What is typed into a field, followed by the case at each key press; what cannot be read stays as it was typed. The whole
+ * of the text decides what it means: what its first characters meant on the way is forgotten.
+ */
 export function useEntry<T>({ pointer, also = [], text, read, take, clear }: EntryField<T>) {
   const { store, problems } = useOpenCase()
   const entry = useStore(store.store, (state) => state.entries[pointer])
   const isCleared = clear !== undefined && entry?.text.trim() === ''
-  const reading = entry === undefined || isCleared ? null : read(entry.text)
-  const refused = problems.find((problem) => problem.pointer === pointer || also.includes(problem.pointer))
+  const reading = entry === undefined || isCleared ? null : read(entry.text, entry.before)
+  const isQuiet =
+    reading === null || reading.status === 'read' || (reading.status === 'incomplete' && entry?.isReadable)
+  const refused = problems.find(
+    (problem) => problem.pointer === pointer || (problem.pointer !== null && also.includes(problem.pointer)),
+  )
 
   return {
     shown: entry?.text ?? text,
-    problem: reading?.status === 'unread' ? reading.message : refused?.message,
+    problem: isQuiet ? refused?.message : reading.message,
     type: (typed: string) => {
-      const typedReading = read(typed)
-      const isReadable = typedReading.status === 'read'
-      store.setEntry(pointer, {
-        text: typed,
-        isReadable: isReadable || (clear !== undefined && typed.trim() === ''),
-      })
-      if (isReadable) take(typedReading.value)
+      const before = entry?.before ?? text
+      const typedReading = read(typed, before)
+      const isReadable = typedReading.status !== 'unread' || (clear !== undefined && typed.trim() === '')
+      store.setEntry(pointer, { text: typed, before, isReadable })
+      if (typedReading.status === 'read') take(typedReading.value)
       // What the text meant on the way here, a key press ago, is not what it means.
-      else store.rewind()
+      else if (typedReading.status === 'unread') store.rewind()
     },
     /** Shows the value written out again, without ending the run of changes. */
     dropText: () => store.setEntry(pointer, null),
-    /** Ends the typing: what was read is shown written out again. */
+    /** Ends the typing: what was read is shown written out again, what is left incomplete is asked about. */
     finish: () => {
       if (isCleared) clear()
       if (reading === null || reading.status === 'read') store.setEntry(pointer, null)
+      else if (entry) {
+        store.setEntry(pointer, { ...entry, isReadable: false })
+        store.rewind()
+      }
       store.settle()
     },
     /** Goes back to how it was before the typing began. */

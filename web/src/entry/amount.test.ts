@@ -13,11 +13,22 @@ describe('readAmount', () => {
     ['12.', 1200],
     ['0', 0],
     ['0.29', 29],
+    ['1\u2019250\u2019000.50', 125000050],
+    ['1 250 000', 125000000],
+    ['CHF 1,200', 120000],
+    ['1,200 USD', 120000],
+    ['C$950', 95000],
     ['999999999.99', 99999999999],
   ])('reads %s', (text, cents) => expect(readAmount(text)).toEqual({ status: 'read', value: cents }))
 
   it.each([
     ['', 'Enter an amount such as 468,500 or 82k.'],
+    ['512,3oo', 'Enter an amount such as 468,500 or 82k.'],
+    ['512,30.5', 'Enter an amount such as 468,500 or 82k.'],
+    ['5123,000', 'Enter an amount such as 468,500 or 82k.'],
+    ["1,250'000", 'Enter an amount such as 468,500 or 82k.'],
+    ['43x', 'Enter an amount such as 468,500 or 82k.'],
+    ['x43', 'Enter an amount such as 468,500 or 82k.'],
     ['abc', 'Enter an amount such as 468,500 or 82k.'],
     ['1.2.3', 'Enter an amount such as 468,500 or 82k.'],
     ['1e308', 'Enter an amount such as 468,500 or 82k.'],
@@ -25,4 +36,11 @@ describe('readAmount', () => {
     ['1.005', 'An amount has at most two decimals.'],
     ['9'.repeat(40), 'An amount is below 1,000,000,000.'],
   ])('does not read %s', (text, message) => expect(readAmount(text)).toEqual({ status: 'unread', message }))
+
+  it.each(['512,', '512,3', '512,30', '1,250,0', '$ 60,0'])('waits for the rest of %s', (text) =>
+    expect(readAmount(text)).toEqual({
+      status: 'incomplete',
+      message: 'Enter an amount such as 468,500 or 82k.',
+    }),
+  )
 })

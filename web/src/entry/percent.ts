@@ -1,4 +1,4 @@
-import { read, unread, type Reading } from './reading'
+import { incomplete, read, unread, type Reading } from './reading'
 
 const GLYPHS: Record<string, string> = {
   '⅛': ' 1/8',
@@ -10,6 +10,8 @@ const GLYPHS: Record<string, string> = {
   '⅞': ' 7/8',
 }
 const MOST_DECIMALS = 6
+/** A fraction that still wants its lower number. */
+const UNFINISHED_FRACTION = /^(?:\d{1,9}\s+)?\d{1,3}(?:\/)?$/
 const HELP = 'Enter a rate such as 6.125 or 6 1/8.'
 
 /** A rate or share as typed, in percent: 6.125, 6 1/8, 6⅛ %. At most six decimals. */
@@ -21,7 +23,9 @@ export function readPercent(text: string): Reading<number> {
   if (plain.startsWith('-')) return unread('A rate is not negative.')
   const match = /^(\d{0,9})(?:[.,](\d*))?(?:(?:^|\s+)(\d{1,3})\/(\d{1,3}))?$/.exec(plain)
   const [, digits = '', decimals = '', top, bottom] = match ?? []
-  if (!match || digits + decimals + (top ?? '') === '' || Number(bottom) === 0) return unread(HELP)
+  if (!match || digits + decimals + (top ?? '') === '' || Number(bottom) === 0) {
+    return UNFINISHED_FRACTION.test(plain) ? incomplete(HELP) : unread(HELP)
+  }
   if (decimals.length > MOST_DECIMALS) return unread('A rate has at most six decimals.')
   const fraction = top ? Number(top) / Number(bottom) : 0
   const percent = Number(`${digits || '0'}.${decimals || '0'}`) + fraction

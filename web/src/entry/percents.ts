@@ -9,7 +9,7 @@ export function readPercents(text: string): Reading<number[]> {
   const values: number[] = []
   for (const part of parts) {
     const percent = readPercent(part)
-    if (percent.status === 'unread') return unread('Enter the points for each year, such as 2, 1.')
+    if (percent.status !== 'read') return unread('Enter the points for each year, such as 2, 1.')
     values.push(percent.value)
   }
   return values.length >= 1 && values.length <= MOST

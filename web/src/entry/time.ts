@@ -19,7 +19,7 @@ export function readTime(text: string, locale: string): Reading<Time> {
 /** An end as typed: as a point, but a month or a year is counted to its last day. */
 export function readEnd(text: string, locale: string): Reading<Time> {
   const time = timeIn(text, locale, (year) => `${year}-12-31`)
-  if (time.status === 'unread' || time.value.day === null || /\d.*\D.*\d{4}|-/.test(text.trim())) return time
+  if (time.status !== 'read' || time.value.day === null || /\d.*\D.*\d{4}|-/.test(text.trim())) return time
   return read(onDay(YEAR.test(text.trim()) ? time.value.day : lastOfMonth(time.value.day)))
 }
 
@@ -49,7 +49,7 @@ export function readSpan(text: string, locale: string): Reading<Span> {
   const [first = '', second] = plain.split(/\s*(?:–|—|\bto\b|\.\.)\s*|(?<=^\d{1,4})\s*-\s*(?=\d{1,4}$)/i)
   const from = readTime(first, locale)
   const to = readEnd(second ?? first, locale)
-  if (from.status === 'unread') return from
-  if (to.status === 'unread') return to
+  if (from.status !== 'read') return from
+  if (to.status !== 'read') return to
   return read({ from: from.value, to: to.value })
 }

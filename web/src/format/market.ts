@@ -30,6 +30,8 @@ export type MarketWords = {
   dues: string
   closing: string
   rateTerm: string
+  /** The yearly rate of the whole cost, as the market's law calls it. */
+  creditCostRate: string
   frontRatio: string
   backRatio: string
 }
@@ -44,6 +46,7 @@ const US: MarketWords = {
   dues: 'Association dues',
   closing: 'Closing',
   rateTerm: 'rate fixed for',
+  creditCostRate: 'Annual percentage rate',
   frontRatio: 'front-end ratio',
   backRatio: 'back-end ratio',
 }
@@ -57,6 +60,7 @@ export const MARKETS: Record<Market, MarketWords> = {
     mortgageInsurance: 'Default insurance',
     dues: 'Condo fees',
     rateTerm: 'for a term of',
+    creditCostRate: 'APR, cost of borrowing',
     frontRatio: 'gross debt service',
     backRatio: 'total debt service',
   },
@@ -69,6 +73,7 @@ export const MARKETS: Record<Market, MarketWords> = {
     propertyTax: 'Council tax',
     dues: 'Service charge',
     closing: 'Completion',
+    creditCostRate: 'APRC',
     frontRatio: 'housing to income',
     backRatio: 'outgoings to income',
   },
@@ -82,6 +87,7 @@ export const MARKETS: Record<Market, MarketWords> = {
     mortgageInsurance: 'Lenders mortgage insurance',
     dues: 'Strata levies',
     closing: 'Settlement',
+    creditCostRate: 'Comparison rate',
     frontRatio: 'housing to income',
     backRatio: 'debt servicing ratio',
   },

@@ -1,9 +1,10 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, dataOf } from '../api/client'
+import { api, dataOf, type PracticeView } from '../api/client'
 import { TopBar } from '../app/TopBar'
 import { useSession } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { MARKET_NOTES } from './marketNotes'
+import { TimeZone } from './TimeZone'
 
 const practiceQuery = queryOptions({
   queryKey: ['practice'],
@@ -16,11 +17,11 @@ export function PracticePage() {
   const chosen = useQuery(practiceQuery)
   const queries = useQueryClient()
   const choosing = useMutation({
-    mutationFn: async (market: Market) => dataOf(await api.PUT('/api/practice', { body: { market } })),
+    mutationFn: async (wanted: PracticeView) => dataOf(await api.PUT('/api/practice', { body: wanted })),
     onSuccess: (saved) => queries.setQueryData(practiceQuery.queryKey, saved),
   })
   // The choice shows at once; where it is refused, the one that stands comes back.
-  const market = choosing.isPending ? choosing.variables : chosen.data?.market
+  const shown = choosing.isPending ? choosing.variables : chosen.data
   const error = choosing.error ?? chosen.error
   return (
     <>
@@ -51,8 +52,9 @@ export function PracticePage() {
                   type="radio"
                   name="market"
                   className="accent-act"
-                  checked={market === each}
-                  onChange={() => choosing.mutate(each as Market)}
+                  checked={shown?.market === each}
+                  disabled={!shown}
+                  onChange={() => shown && choosing.mutate({ ...shown, market: each as Market })}
                 />
                 <span>
                   <span className="text-base font-semibold">{words.name}</span>
@@ -64,6 +66,12 @@ export function PracticePage() {
             ))}
           </div>
         </fieldset>
+        {shown && (
+          <TimeZone
+            timeZone={shown.timeZone}
+            choose={(timeZone) => choosing.mutate({ ...shown, timeZone })}
+          />
+        )}
       </main>
     </>
   )

@@ -37,7 +37,9 @@ function RateFigure({ store, was, ask }: RateFigureProps) {
         figures: {} as OptionView,
         staleness: null,
         problems:
-          option.ratePercent > 30 ? [{ pointer: POINTER, given: '', allowed: '', message: 'Too high.' }] : [],
+          option.ratePercent > 30
+            ? [{ pointer: POINTER, parameter: null, given: '', allowed: '', message: 'Too high.' }]
+            : [],
         locale: 'en-US',
         words: MARKETS.US,
         currency: 'USD',
@@ -83,6 +85,15 @@ describe('Figure', () => {
     expect(figure).toHaveValue('6x')
     expect(figure).toHaveAccessibleDescription('Enter a rate such as 6.125 or 6 1/8.')
     expect(figure).toBeInvalid()
+    expect(rate()).toBe(5.5)
+  })
+
+  it('waits with what may still become something, and asks for it when it is left', async () => {
+    const { figure, rate } = await atTheFigure()
+    await userEvent.keyboard('6 1/')
+    expect(figure).toBeValid()
+    await userEvent.tab()
+    expect(figure).toHaveAccessibleDescription('Enter a rate such as 6.125 or 6 1/8.')
     expect(rate()).toBe(5.5)
   })
 

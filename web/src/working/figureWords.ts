@@ -26,7 +26,7 @@ export const FIGURE_WORDS: Record<FigureName, string> = {
   SELLER_CREDIT: 'Seller’s credit used',
   BUYDOWN_SUBSIDY: 'Subsidy of the buydown',
   CASH_TO_CLOSE: 'Cash to close',
-  ANNUAL_PERCENTAGE_RATE: 'Annual percentage rate',
+  ANNUAL_PERCENTAGE_RATE: 'Yearly rate of the whole cost',
   FIVE_YEARS_PAID: 'Paid in five years',
   FIVE_YEARS_PRINCIPAL: 'Principal paid off in five years',
   TOTAL_INTEREST_PERCENTAGE: 'Total interest percentage',

@@ -24,16 +24,16 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
     'The last payment clears what is still owed, with its interest. It takes up all the cents that rounding left.',
   PAYOFF_DATE: 'The day on which the last payment falls due.',
   SUM_OF_INTEREST:
-    'The interest of every line of the schedule, added up. The quick figure, payment before rounding times number less loan, differs because a lender charges whole cents each time.',
+    'The interest of every line of the schedule, added up. Payment × payments − loan is close to it; each cause of the difference stands below.',
   SUM_OF_PAYMENTS:
-    'Every payment and extra, added up. The quick figure, payment before rounding times number, differs because payment and interest are rounded to whole cents.',
+    'Every payment and extra payment, added up. Payment × payments is close to it; each cause of the difference stands below.',
   BALANCE_OF_LINE: 'What the schedule says is owed after this payment.',
   PAYMENT_A_MONTH: 'A year’s payments, shared over twelve months.',
-  SHARE_OF_PRICE_A_MONTH: 'A share of the price for a year, a twelfth of it a month.',
+  SHARE_OF_PRICE_A_MONTH: 'A twelfth of a yearly share of the price.',
   AMOUNT_A_MONTH: 'A year’s amount, a twelfth of it a month.',
-  MORTGAGE_INSURANCE: 'A yearly percentage of the original loan, a twelfth of it a month.',
+  MORTGAGE_INSURANCE: 'A twelfth of a yearly percentage of the original loan.',
   INSURANCE_ON_REQUEST:
-    'The client may ask for its end from the first payment before which the balance, on the schedule without extras, is at most 80 % of the original value; at the latest after the middle of the amortization.',
+    'The client may ask for its end from the first payment before which the balance, on the schedule without extras, is at most 80 % of the original value; at the latest in the middle of the amortization.',
   INSURANCE_END:
     'It ends by itself with the first payment before which the balance, on the schedule without extras, is at most 78 % of the original value; at the latest after the middle of the amortization.',
   SUM_OF_PARTS: 'The parts, added up. Each of them is rounded to the cent by itself.',
@@ -42,6 +42,12 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   CASH_TO_CLOSE: 'What is due at closing, less what others pay of it.',
   ACTUARIAL_METHOD:
     'The rate at which all payments, with their insurance, are worth what the client really receives: the loan less what is paid for having it.',
+  COST_OF_BORROWING:
+    'The cost of borrowing over the term of the rate, interest and what the lender charges at closing, shared over its years and the average balance. Premiums of default insurance are left out.',
+  EFFECTIVE_RATE_OF_FLOWS:
+    'The effective annual rate at which all payments, with their insurance, are worth what the clients receive: the loan less what is paid for having it.',
+  COMPARISON_RATE:
+    'The rate per period at which the repayments are worth the loan less the lender’s charges, times the periods a year. Insurance premiums are left out.',
   FIVE_YEARS_PAID:
     'All that is paid in sixty months: principal, interest, mortgage insurance and loan costs.',
   FIVE_YEARS_PRINCIPAL: 'The principal among the payments of sixty months.',
@@ -71,7 +77,8 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   PRINCIPAL_OF_STRETCH: 'What was repaid, less the extras among it.',
   PAID_IN_STRETCH: 'Interest and what was repaid, extras included.',
   PREMIUMS_OF_STRETCH: 'The premium with each payment, times the payments counted that carry one.',
-  RUNG_PER_PAYMENT: 'The regular payment at this rate, less the one at the loan’s own.',
+  RUNG_PER_PAYMENT:
+    'The regular payment at this rate, less the one compared with: at the loan’s own rate, or at a renewal the payment before it.',
   RUNG_PER_YEAR: 'What a payment costs more, times the payments of a year.',
   RUNG_OVER_THE_LIFE: 'All that is paid at this rate, less all that is paid at the loan’s own.',
   SOLVED_LARGEST:

@@ -42,11 +42,7 @@ function useLines(): Line[] {
     ['Effective yearly rate', 'EFFECTIVE_RATE', formatRatio(figures.effectiveRatePercent, 4)],
   ]
   if (figures.annualPercentageRate !== null) {
-    lines.push([
-      'Annual percentage rate',
-      'ANNUAL_PERCENTAGE_RATE',
-      formatRatio(figures.annualPercentageRate, 3),
-    ])
+    lines.push([words.creditCostRate, 'ANNUAL_PERCENTAGE_RATE', formatRatio(figures.annualPercentageRate, 3)])
   }
   if (figures.loanToValuePercent !== null) {
     lines.push(['Loan to value', 'LOAN_TO_VALUE', formatRatio(figures.loanToValuePercent, 2)])

@@ -1,6 +1,4 @@
-import { readAmount } from '../../entry/amount'
-import { readPercent } from '../../entry/percent'
-import { read, type Reading } from '../../entry/reading'
+import { readShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
@@ -11,16 +9,9 @@ import { AmountField, PercentField } from './AmountField'
 import { CostField } from './CostField'
 import { Labelled } from './Labelled'
 
-type Tax = { unit: 'percent' | 'cents'; value: number }
+const MOST_TAX_PERCENT = 20
 
-function readTax(text: string): Reading<Tax> {
-  if (text.includes('%')) {
-    const share = readPercent(text)
-    return share.status === 'read' ? read({ unit: 'percent', value: share.value }) : share
-  }
-  const amount = readAmount(text)
-  return amount.status === 'read' ? read({ unit: 'cents', value: amount.value }) : amount
-}
+const readTax = (text: string, before: string) => readShareOrAmount(text, before, MOST_TAX_PERCENT)
 
 function TaxField() {
   const { store, option, words, at } = useOpenCase()
@@ -30,9 +21,8 @@ function TaxField() {
     <CostField
       label={words.propertyTax}
       hint="amount, or % of the price"
-      pointer={
-        propertyTaxPercent === null ? `${at}/housing/propertyTaxCents` : `${at}/housing/propertyTaxPercent`
-      }
+      pointer={`${at}/housing/propertyTax`}
+      also={[`${at}/housing/propertyTaxCents`, `${at}/housing/propertyTaxPercent`]}
       text={propertyTaxPercent === null ? entry : formatPercent(propertyTaxPercent)}
       read={readTax}
       take={({ unit, value }) =>

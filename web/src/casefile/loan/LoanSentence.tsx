@@ -14,6 +14,7 @@ import { withFields } from '../option'
 import { FREQUENCY_WORDS } from '../words'
 import { useAsk } from '../wish/wishPanel'
 import { AndMenu } from './AndMenu'
+import { ClauseNote } from './ClauseNote'
 import { clausesOf } from './clausesOf'
 import { LoanFigure, PurchaseClause } from './PurchaseClause'
 import { RATE_STEP_PERCENT, settled, TERM_STEP_MONTHS } from './steps'
@@ -31,8 +32,12 @@ export function LoanSentence() {
       {option.priceCents === null ? 'Borrowing ' : <PurchaseClause priceCents={option.priceCents} />}
       <LoanFigure /> at <RateFigure /> over <TermFigure /> paid <FrequencyFigure /> from{' '}
       <FirstPaymentFigure after={clauses.length === 0 ? '.' : ','} />
-      {clauses.map(({ key, say }, index) => (
-        <Fragment key={key}> {say(index === clauses.length - 1 ? '.' : ',')}</Fragment>
+      {clauses.map(({ pointer, say }, index) => (
+        <Fragment key={pointer}>
+          {' '}
+          {say(index === clauses.length - 1 ? '.' : ',')}
+          <ClauseNote pointer={pointer} />
+        </Fragment>
       ))}{' '}
       <AndMenu />
     </p>

@@ -1,7 +1,6 @@
 import type { OptionDocument } from '../../api/client'
 import { readAmount } from '../../entry/amount'
-import { readPercent } from '../../entry/percent'
-import { read, type Reading } from '../../entry/reading'
+import { readShareOrAmount, type ShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
@@ -66,30 +65,24 @@ function AppraisalClause({ appraisalCents }: { appraisalCents: number }) {
   )
 }
 
-type Down = { unit: 'percent' | 'cents'; value: number }
+const WHOLE_PRICE_PERCENT = 100
 
-/** Money down as typed: with a percent sign a share; a bare number up to 100 stays one where it was one. */
-function readDown(text: string, wasShare: boolean): Reading<Down> {
-  const bare = readPercent(text)
-  const isShare = text.includes('%') || (wasShare && bare.status === 'read' && bare.value <= 100)
-  if (isShare) return bare.status === 'read' ? read({ unit: 'percent', value: bare.value }) : bare
-  const amount = readAmount(text)
-  return amount.status === 'read' ? read({ unit: 'cents', value: amount.value }) : amount
-}
+const readDown = (text: string, before: string) => readShareOrAmount(text, before, WHOLE_PRICE_PERCENT)
 
 function DownFigure() {
   const { store, option, words, at } = useOpenCase()
   const { downPercent } = option
   const downCents = option.downCents ?? 0
-  const take = (down: Down) =>
+  const take = (down: ShareOrAmount) =>
     store.changeOption(down.unit === 'percent' ? withDownPercent(down.value) : withDownAmount(down.value))
   return (
     <Figure
       label={`${words.moneyDown}, as an amount or a percentage`}
-      pointer={downPercent === null ? `${at}/downCents` : `${at}/downPercent`}
+      pointer={`${at}/down`}
+      also={[`${at}/downCents`, `${at}/downPercent`]}
       text={downText(option)}
       was={useWas()(downText)}
-      read={(text) => readDown(text, downPercent !== null)}
+      read={readDown}
       take={take}
       nudge={(steps) =>
         take(

@@ -11,12 +11,20 @@ type LadderSettingsProps = {
   takePicture: ReactNode
   build: LadderBuild
   setBuild: (build: LadderBuild) => void
+  setFrom: (from: LadderBuild['from']) => void
   asTable: boolean
   setAsTable: (asTable: boolean) => void
 }
 
 /** How the ladder is built, in a line: step, rungs down and up, from which loan, as picture or table. */
-export function LadderSettings({ takePicture, build, setBuild, asTable, setAsTable }: LadderSettingsProps) {
+export function LadderSettings({
+  takePicture,
+  build,
+  setBuild,
+  setFrom,
+  asTable,
+  setAsTable,
+}: LadderSettingsProps) {
   const { figures } = useOpenCase()
   return (
     <p className="text-soft mt-2 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-[0.8125rem]">
@@ -31,28 +39,28 @@ export function LadderSettings({ takePicture, build, setBuild, asTable, setAsTab
         }}
         take={(stepPercent) => setBuild({ ...build, stepPercent })}
       />
-      a step,
+      step,
       <SmallField
         label="Rates below"
         text={String(build.down)}
         read={readRungs}
         take={(down) => setBuild({ ...build, down })}
       />
-      down,
+      below,
       <SmallField
         label="Rates above"
         text={String(build.up)}
         read={readRungs}
         take={(up) => setBuild({ ...build, up })}
       />
-      up
+      above
       {figures.rateEnd && (
         <button
           type="button"
           className="text-act font-semibold hover:underline"
-          onClick={() => setBuild({ ...build, from: build.from === 'RENEWAL' ? 'BEGINNING' : 'RENEWAL' })}
+          onClick={() => setFrom(build.from === 'RENEWAL' ? 'BEGINNING' : 'RENEWAL')}
         >
-          {build.from === 'RENEWAL' ? 'the loan as it begins instead' : 'the renewal instead'}
+          {build.from === 'RENEWAL' ? 'show today’s loan' : 'show at renewal'}
         </button>
       )}
       <span className="ml-auto flex gap-x-4">
@@ -61,7 +69,7 @@ export function LadderSettings({ takePicture, build, setBuild, asTable, setAsTab
           className="text-act font-semibold hover:underline"
           onClick={() => setAsTable(!asTable)}
         >
-          {asTable ? 'As a picture' : 'As a table'}
+          {asTable ? 'As a chart' : 'As a table'}
         </button>
         {takePicture}
       </span>

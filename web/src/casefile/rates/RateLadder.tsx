@@ -1,69 +1,75 @@
 import { useQuery } from '@tanstack/react-query'
-import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
 import { ladderQuery, type LadderBuild } from '../../api/answers'
 import type { RungView } from '../../api/client'
-import { formatAmount, formatDifference } from '../../format/amount'
-import { formatPercent } from '../../format/percent'
+import { formatDay } from '../../format/date'
 import { TakePicture } from '../../picture/TakePicture'
-import { isWorkingKey } from '../../working/Explained'
-import type { FigureName } from '../../working/figureWords'
-import { useWorkingPanel } from '../../working/workingPanel'
 import { useOpenCase } from '../CaseContext'
-import { withFields } from '../option'
-import { addOption, MOST_OPTIONS } from '../options'
+import { isPriced, ownRate, USUAL_BUILD } from './ladder'
 import { LadderSettings } from './LadderSettings'
 import { ladderSvg } from './ladderSvg'
-import { MEASURES, type Measure } from './measures'
+import { ALL_MEASURES, measureWords, type Measure } from './measures'
+import { Rung } from './Rung'
 import { RungTable } from './RungTable'
-
-const USUAL: LadderBuild = { from: 'BEGINNING', stepPercent: 0.25, down: 4, up: 4 }
 
 /** What the loan would cost at rates around its own: one picture, switched between three measures, or a table. */
 export function RateLadder() {
-  const { answered, document, selected, option, figures } = useOpenCase()
-  const [build, setBuild] = useState(USUAL)
+  const { answered, document, selected, option, figures, locale } = useOpenCase()
+  const [builds, setBuilds] = useState(USUAL_BUILD)
+  const [wanted, setWanted] = useState<LadderBuild['from']>('BEGINNING')
   const [measure, setMeasure] = useState<Measure>('overTheLifeCents')
   const [asTable, setAsTable] = useState(false)
-  const asked = figures.rateEnd ? build : { ...build, from: 'BEGINNING' as const }
-  const rungs = useQuery(ladderQuery(answered, selected, asked))
+  const from = figures.rateEnd ? wanted : 'BEGINNING'
+  const rungs = useQuery(ladderQuery(answered, selected, builds[from]))
+  const renewal = from === 'RENEWAL' && figures.rateEnd ? formatDay(figures.rateEnd.day, locale) : null
   return (
     <section aria-labelledby="ladder-heading">
       <div className="flex flex-wrap items-baseline justify-between gap-x-2">
         <h2 id="ladder-heading" className="heading">
-          If the rate were…
+          {renewal === null ? 'At other rates' : `At renewal on ${renewal}`}
         </h2>
         <div role="radiogroup" aria-label="Told by" className="-mr-0.5 flex gap-x-0.5 text-[0.8125rem]">
-          {Object.entries(MEASURES).map(([key, { words }]) => (
+          {ALL_MEASURES.map((each) => (
             <button
-              key={key}
+              key={each}
               type="button"
               role="radio"
-              aria-checked={measure === key}
+              aria-checked={measure === each}
               className="measure"
-              onClick={() => setMeasure(key as Measure)}
+              onClick={() => setMeasure(each)}
             >
-              {words}
+              {measureWords(each, from)}
             </button>
           ))}
         </div>
       </div>
+      {renewal !== null && <p className="text-soft text-[0.8125rem]">{comparedWords(measure)}</p>}
       {rungs.isError ? (
         <p className="text-soft mt-3">{rungs.error.message}</p>
       ) : asTable ? (
-        <RungTable rungs={rungs.data ?? []} from={asked.from} />
+        <RungTable rungs={rungs.data ?? []} from={from} />
       ) : (
-        <Rungs rungs={rungs.data ?? []} measure={measure} from={asked.from} />
+        <Rungs rungs={rungs.data ?? []} measure={measure} from={from} />
       )}
       <LadderSettings
         takePicture={
           <TakePicture
             name="rates"
-            draw={() => ladderSvg(document.title, rungs.data ?? [], measure, option.ratePercent)}
+            draw={() =>
+              ladderSvg({
+                title: document.title,
+                rungs: rungs.data ?? [],
+                measure,
+                own: ownRate(option, figures, from),
+                from,
+                renewal,
+              })
+            }
           />
         }
-        build={asked}
-        setBuild={setBuild}
+        build={builds[from]}
+        setBuild={(build) => setBuilds({ ...builds, [from]: build })}
+        setFrom={setWanted}
         asTable={asTable}
         setAsTable={setAsTable}
       />
@@ -71,86 +77,23 @@ export function RateLadder() {
   )
 }
 
+/** What the differences of a renewal are differences to. */
+const comparedWords = (measure: Measure) =>
+  measure === 'overTheLifeCents'
+    ? 'compared with renewing at the rate that ends'
+    : 'compared with the payment before the renewal'
+
 type RungsProps = { rungs: readonly RungView[]; measure: Measure; from: LadderBuild['from'] }
 
 function Rungs({ rungs, measure, from }: RungsProps) {
-  const most = Math.max(1, ...rungs.map((rung) => Math.abs(rung[measure])))
+  const most = Math.max(1, ...rungs.filter(isPriced).map((rung) => Math.abs(rung[measure])))
   return (
     <ul className="mt-1.5" aria-label="Rates and what they would cost">
       {rungs.map((rung) => (
         <li key={rung.ratePercent}>
-          <Rung rung={rung} measure={measure} from={from} share={rung[measure] / most} />
+          <Rung rung={rung} measure={measure} from={from} most={most} />
         </li>
       ))}
     </ul>
-  )
-}
-
-type RungProps = { rung: RungView; measure: Measure; from: LadderBuild['from']; share: number }
-
-/** One rate: choosing it takes it, begins an option with it, or tells how its figures came about. */
-function Rung({ rung, measure, from, share }: RungProps) {
-  const { store, document, selected, option } = useOpenCase()
-  const isOwn = rung.ratePercent === option.ratePercent
-  const change = withFields({ ratePercent: rung.ratePercent })
-  const openWorking = useWorkingPanel((panel) => panel.open)
-  const explain = (figure: FigureName) =>
-    openWorking(figure, { of: 'rate', ratePercent: rung.ratePercent, from })
-  const words = isOwn ? formatAmount(rung.paymentCents) : formatDifference(rung[measure])
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        className="rung"
-        data-own={isOwn || undefined}
-        aria-label={`${formatPercent(rung.ratePercent)}: ${words} ${isOwn ? 'each time' : MEASURES[measure].words}`}
-        onKeyDown={(event) => {
-          if (isWorkingKey(event)) explain(isOwn ? 'PAYMENT' : MEASURES[measure].figure)
-        }}
-      >
-        <span className="text-left">{formatPercent(rung.ratePercent)}</span>
-        <span className="relative h-3" aria-hidden>
-          <span className="bg-soft absolute inset-y-[-0.5rem] left-1/2 w-px" />
-          <span
-            className="absolute inset-y-0"
-            style={{
-              background: share < 0 ? 'var(--color-principal)' : 'var(--color-interest)',
-              left: share < 0 ? `${50 + 50 * share}%` : '50%',
-              width: `${50 * Math.abs(share)}%`,
-            }}
-          />
-        </span>
-        <span className="font-figures text-right text-[1.0625rem]">{words}</span>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={12} className="floating">
-          <DropdownMenu.Item
-            className="floating-item"
-            disabled={isOwn}
-            onSelect={() => {
-              store.changeOption(change)
-              store.settle()
-            }}
-          >
-            take this rate
-          </DropdownMenu.Item>
-          <DropdownMenu.Item
-            className="floating-item"
-            disabled={document.options.length >= MOST_OPTIONS}
-            onSelect={() => store.changeOptions(addOption(document.options, selected, change))}
-          >
-            as a new option
-          </DropdownMenu.Item>
-          <DropdownMenu.Separator className="floating-separator" />
-          <DropdownMenu.Item className="floating-item" onSelect={() => explain('PAYMENT')}>
-            how {formatAmount(rung.paymentCents)} each time came about
-          </DropdownMenu.Item>
-          {!isOwn && (
-            <DropdownMenu.Item className="floating-item" onSelect={() => explain(MEASURES[measure].figure)}>
-              how {words} {MEASURES[measure].words} came about
-            </DropdownMenu.Item>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
   )
 }

@@ -3,6 +3,7 @@ import type { RungView } from '../../api/client'
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Explained } from '../../working/Explained'
+import { isPriced, type PricedRung } from './ladder'
 
 type RungTableProps = { rungs: readonly RungView[]; from: LadderBuild['from'] }
 
@@ -15,42 +16,43 @@ export function RungTable({ rungs, from }: RungTableProps) {
           <tr>
             <th scope="col">Rate</th>
             <th scope="col">Payment</th>
-            <th scope="col">Each</th>
-            <th scope="col">A year</th>
-            <th scope="col">Life</th>
+            <th scope="col">{from === 'RENEWAL' ? 'Change' : 'Difference'}</th>
+            <th scope="col">Per year</th>
+            <th scope="col">{from === 'RENEWAL' ? 'From then' : 'Whole loan'}</th>
           </tr>
         </thead>
         <tbody>
-          {rungs.map((rung) => {
-            const subject = { of: 'rate', ratePercent: rung.ratePercent, from } as const
-            return (
-              <tr key={rung.ratePercent}>
-                <th scope="row">{formatPercent(rung.ratePercent)}</th>
-                <td>
-                  <Explained figure="PAYMENT" subject={subject}>
-                    {formatAmount(rung.paymentCents)}
-                  </Explained>
+          {rungs.map((rung) => (
+            <tr key={rung.ratePercent}>
+              <th scope="row">{formatPercent(rung.ratePercent)}</th>
+              {isPriced(rung) ? (
+                <Figures rung={rung} from={from} />
+              ) : (
+                <td colSpan={4} className="text-soft" title={rung.because ?? undefined}>
+                  no figures<span className="sr-only">: {rung.because}</span>
                 </td>
-                <td>
-                  <Explained figure="RUNG_PER_PAYMENT" subject={subject}>
-                    {formatDifference(rung.perPaymentCents)}
-                  </Explained>
-                </td>
-                <td>
-                  <Explained figure="RUNG_PER_YEAR" subject={subject}>
-                    {formatDifference(rung.perYearCents)}
-                  </Explained>
-                </td>
-                <td>
-                  <Explained figure="RUNG_OVER_THE_LIFE" subject={subject}>
-                    {formatDifference(rung.overTheLifeCents)}
-                  </Explained>
-                </td>
-              </tr>
-            )
-          })}
+              )}
+            </tr>
+          ))}
         </tbody>
       </table>
     </div>
   )
+}
+
+function Figures({ rung, from }: { rung: PricedRung; from: LadderBuild['from'] }) {
+  const subject = { of: 'rate', ratePercent: rung.ratePercent, from } as const
+  const cells = [
+    ['PAYMENT', formatAmount(rung.paymentCents)],
+    ['RUNG_PER_PAYMENT', formatDifference(rung.perPaymentCents)],
+    ['RUNG_PER_YEAR', formatDifference(rung.perYearCents)],
+    ['RUNG_OVER_THE_LIFE', formatDifference(rung.overTheLifeCents)],
+  ] as const
+  return cells.map(([figure, text]) => (
+    <td key={figure}>
+      <Explained figure={figure} subject={subject}>
+        {text}
+      </Explained>
+    </td>
+  ))
 }

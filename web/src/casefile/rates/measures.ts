@@ -1,11 +1,22 @@
+import type { LadderBuild } from '../../api/answers'
 import type { FigureName } from '../../working/figureWords'
 
 /** What rungs are told by. */
 export type Measure = 'perPaymentCents' | 'perYearCents' | 'overTheLifeCents'
 
-/** Each measure's words behind a figure, and the figure that it is. */
-export const MEASURES: Record<Measure, { words: string; figure: FigureName }> = {
-  perPaymentCents: { words: 'a payment', figure: 'RUNG_PER_PAYMENT' },
-  perYearCents: { words: 'a year', figure: 'RUNG_PER_YEAR' },
-  overTheLifeCents: { words: 'over the life', figure: 'RUNG_OVER_THE_LIFE' },
+type MeasureWords = { words: string; atRenewal: string; figure: FigureName }
+
+const MEASURES: Record<Measure, MeasureWords> = {
+  perPaymentCents: { words: 'per payment', atRenewal: 'per payment', figure: 'RUNG_PER_PAYMENT' },
+  perYearCents: { words: 'per year', atRenewal: 'per year', figure: 'RUNG_PER_YEAR' },
+  overTheLifeCents: { words: 'whole loan', atRenewal: 'from then on', figure: 'RUNG_OVER_THE_LIFE' },
 }
+
+export const ALL_MEASURES = Object.keys(MEASURES) as Measure[]
+
+/** A measure's words behind a figure. */
+export const measureWords = (measure: Measure, from: LadderBuild['from']) =>
+  from === 'RENEWAL' ? MEASURES[measure].atRenewal : MEASURES[measure].words
+
+/** The figure that a measure is. */
+export const measureFigure = (measure: Measure) => MEASURES[measure].figure

@@ -68,7 +68,7 @@ function Answers({ wish }: { wish: Wish }) {
 function NoAnswer({ answer }: { answer: WishAnswerView }) {
   return (
     <p className="text-soft">
-      {leverWords(answer.lever, null).none}: {answer.because}
+      {leverWords(answer.lever, null, null).none}: {answer.because}
     </p>
   )
 }
@@ -78,7 +78,7 @@ type AnswerProps = { wish: Wish; answer: WishAnswerView; value: number }
 function Answer({ wish, answer, value }: AnswerProps) {
   const { store, document, selected, locale } = useOpenCase()
   const close = useWishPanel((panel) => panel.close)
-  const { before, figure, after } = leverWords(answer.lever, value)
+  const { before, figure, after } = leverWords(answer.lever, value, answer.isLargest)
   const change = leverChange(answer.lever, value)
   const subject = { of: 'wish', lever: answer.lever, wish } as const
   const take = () => {

@@ -19,9 +19,13 @@ describe('levers', () => {
   })
 
   it('say it with its unit', () => {
-    expect(leverWords('TERM', 331).figure).toBe('27 years 7 months')
-    expect(leverWords('RATE', 4.981).figure).toBe('4.981\u202f%')
-    expect(leverWords('MONEY_DOWN', 6100000)).toMatchObject({
+    expect(leverWords('TERM', 331, true).figure).toBe('27 years 7 months')
+    expect(leverWords('RATE', 4.981, true)).toMatchObject({
+      before: 'A rate of at most',
+      figure: '4.981\u202f%',
+    })
+    expect(leverWords('RATE', 4.981, false).before).toBe('A rate of at least')
+    expect(leverWords('MONEY_DOWN', 6100000, false)).toMatchObject({
       before: 'At least',
       figure: '61,000',
       after: 'down',

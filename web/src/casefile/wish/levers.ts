@@ -28,20 +28,26 @@ export function leverChange(lever: Lever, value: number): OptionChange {
 type LeverWords = { before: string; figure: string; after: string; none: string }
 
 /** A lever's answer as a sentence around its figure. */
-export function leverWords(lever: Lever, value: number | null): LeverWords {
+export function leverWords(lever: Lever, value: number | null, isLargest: boolean | null): LeverWords {
+  const limit = isLargest === false ? 'at least' : 'at most'
   const cents = formatEntry(value ?? 0)
   switch (lever) {
     case 'PRICE':
-      return { before: 'A price of at most', figure: cents, after: '', none: 'No price' }
+      return { before: `A price of ${limit}`, figure: cents, after: '', none: 'No price' }
     case 'LOAN_AMOUNT':
-      return { before: 'A loan of at most', figure: cents, after: '', none: 'No loan' }
+      return { before: `A loan of ${limit}`, figure: cents, after: '', none: 'No loan' }
     case 'MONEY_DOWN':
-      return { before: 'At least', figure: cents, after: 'down', none: 'No money down' }
+      return {
+        before: isLargest === true ? 'At most' : 'At least',
+        figure: cents,
+        after: 'down',
+        none: 'No money down',
+      }
     case 'RATE':
-      return { before: 'A rate of at most', figure: formatPercent(value ?? 0), after: '', none: 'No rate' }
+      return { before: `A rate of ${limit}`, figure: formatPercent(value ?? 0), after: '', none: 'No rate' }
     case 'TERM':
-      return { before: 'A term of', figure: formatTerm(value ?? 0), after: '', none: 'No term' }
+      return { before: `A term of ${limit}`, figure: formatTerm(value ?? 0), after: '', none: 'No term' }
     case 'REGULAR_EXTRA':
-      return { before: 'An extra of', figure: cents, after: 'with each payment', none: 'No extra' }
+      return { before: `An extra of ${limit}`, figure: cents, after: 'with each payment', none: 'No extra' }
   }
 }
