@@ -14,7 +14,7 @@ import { withFields } from '../option'
 import { FREQUENCY_WORDS } from '../words'
 import { useAsk } from '../wish/wishPanel'
 import { AndMenu } from './AndMenu'
-import { ClauseNote } from './ClauseNote'
+import { ClauseMark } from './ClauseMark'
 import { clausesOf } from './clausesOf'
 import { LoanFigure, PurchaseClause } from './PurchaseClause'
 import { RATE_STEP_PERCENT, settled, TERM_STEP_MONTHS } from './steps'
@@ -36,7 +36,7 @@ export function LoanSentence() {
         <Fragment key={pointer}>
           {' '}
           {say(index === clauses.length - 1 ? '.' : ',')}
-          <ClauseNote pointer={pointer} />
+          <ClauseMark pointer={pointer} />
         </Fragment>
       ))}{' '}
       <AndMenu />

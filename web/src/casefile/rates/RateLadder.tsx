@@ -26,9 +26,9 @@ export function RateLadder() {
     <section aria-labelledby="ladder-heading">
       <div className="flex flex-wrap items-baseline justify-between gap-x-2">
         <h2 id="ladder-heading" className="heading">
-          {renewal === null ? 'At other rates' : `At renewal on ${renewal}`}
+          {renewal === null ? 'Rates' : `At renewal on ${renewal}`}
         </h2>
-        <div role="radiogroup" aria-label="Told by" className="-mr-0.5 flex gap-x-0.5 text-[0.8125rem]">
+        <div role="radiogroup" aria-label="Told by" className="-mx-0.5 flex gap-x-0.5 text-[0.8125rem]">
           {ALL_MEASURES.map((each) => (
             <button
               key={each}

@@ -2,13 +2,18 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A bad entry stays where it is, says what is allowed, and takes nothing away. */
 class BadEntryTest extends Journey {
+    /** Slower than an answer takes, so that the figures of each key press arrive in between. */
+    private static final double A_KEY_PRESS_MS = 120;
 
     @ParameterizedTest
     @CsvSource(
@@ -61,5 +66,95 @@ class BadEntryTest extends Journey {
         assertThat(advisor.figure("Price")).hasValue("about 300k");
         assertThat(advisor.figure("Term")).hasValue("60 years");
         assertThat(advisor.figure("Yearly rate")).hasValue("4.75\u202f%");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "60,000 | 60,000  | 340,000",
+                "60000  | 60,000  | 340,000",
+                "17%    | 17\u202f% | 332,000",
+                "17     | 17\u202f% | 332,000"
+            })
+    void takesADownPaymentTypedOverAPercentageByTheWholeOfIt(String typed, String shown, String loan) {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Down over a percentage", "");
+        advisor.say("Price", "400,000").say("Money down", "20 %");
+        assertThat(advisor.figure("Loan amount")).hasValue("320,000");
+
+        typeSlowly(advisor, advisor.figure("Money down"), typed);
+
+        assertThat(advisor.figure("Money down")).hasValue(shown);
+        assertThat(advisor.figure("Loan amount")).hasValue(loan);
+        advisor.waitUntilSaved();
+        advisor.page().reload();
+        assertThat(advisor.figure("Money down")).hasValue(shown);
+    }
+
+    @Test
+    void asksForWhatCouldBeAPercentageOrAnAmount() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Either", "");
+        advisor.say("Price", "400,000").say("Money down", "60,000").say("Money down", "20");
+
+        Locator down = advisor.figure("Money down");
+        assertThat(down).hasAccessibleDescription("Is that 20 % or an amount of 20? Type 20 % or 20.00.");
+        assertThat(advisor.figure("Loan amount")).hasValue("340,000");
+        advisor.say("Money down", "20 %");
+        assertThat(advisor.figure("Loan amount")).hasValue("320,000");
+    }
+
+    @Test
+    void changesAPropertyTaxAgainAndAgain() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Taxed", "");
+        Page page = advisor.page();
+        advisor.say("Price", "400,000");
+        advisor.press("Change");
+        Locator tax = page.getByLabel("Property tax");
+        Locator month = page.getByTestId("month-Property tax");
+        for (String[] entry : new String[][] {
+            {"1.2 %", "400.00"}, {"1.3 %", "433.33"}, {"4,800", "400.00"}, {"5,100", "425.00"}, {"1.2%", "400.00"}
+        }) {
+            typeSlowly(advisor, tax, entry[0]);
+            assertThat(month).hasText(entry[1]);
+        }
+        advisor.press("Close");
+        advisor.waitUntilSaved();
+        page.reload();
+        assertThat(month).hasText("400.00");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"512,3oo", "512,30", "43x"})
+    void refusesDoubtfulTextAndStoresNothingOfIt(String text) {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Doubtful", "");
+        String loan = advisor.figure("Loan amount").inputValue();
+        typeSlowly(advisor, advisor.figure("Price"), text);
+
+        assertThat(advisor.figure("Price")).hasAccessibleDescription("Enter an amount such as 468,500 or 82k.");
+        assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
+        assertThat(advisor.figure("Loan amount")).hasValue(loan);
+    }
+
+    @Test
+    void storesAFigureOnlyOnceItIsFinished() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Half typed", "");
+        advisor.waitUntilSaved();
+        Locator price = advisor.figure("Price");
+        price.selectText();
+        advisor.page().keyboard().type("45");
+
+        assertThat(advisor.figure("Loan amount")).hasValue("36");
+        assertThat(advisor.saved()).hasText("Not saved yet");
+        advisor.page().keyboard().type("0,000");
+        price.press("Enter");
+        advisor.waitUntilSaved();
+        assertThat(advisor.figure("Loan amount")).hasValue("360,000");
+    }
+
+    /** Key by key, as a person does who looks at the screen while typing. */
+    private static void typeSlowly(Advisor advisor, Locator field, String text) {
+        field.selectText();
+        advisor.page().keyboard().type(text, new Keyboard.TypeOptions().setDelay(A_KEY_PRESS_MS));
+        advisor.page().keyboard().press("Tab");
     }
 }

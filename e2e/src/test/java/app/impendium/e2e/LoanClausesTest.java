@@ -7,6 +7,7 @@ import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import java.math.BigDecimal;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -113,6 +114,32 @@ class LoanClausesTest extends Journey {
             advisor.say(figure, "");
         }
         org.assertj.core.api.Assertions.assertThat(advisor.sentence()).isEqualTo(plain);
+    }
+
+    @Test
+    void aClauseThatDoesSomethingElseSaysWhat() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Lump and balloon", "");
+        advisor.aloneWith("250,000", "5", "10");
+        advisor.and("a balance left at the end").say("Balance left at the end", "100k");
+        Locator notes = advisor.page().getByLabel("What clauses do instead").getByRole(AriaRole.LISTITEM);
+        assertThat(notes).hasCount(0);
+        advisor.and("plus an extra once").say("Extra payment", "30k").say("When the extra is first paid", "payment 24");
+
+        assertThat(advisor.total("Payments")).hasText("120");
+        String last = advisor.total("Last payment").textContent();
+        String left = less(advisor.total("Last payment"), advisor.total("Each payment"));
+        assertThat(notes).hasText(new String[] {
+            "≠ Extra payments end this loan no earlier: its last payment becomes " + last + ".",
+            "≠ The balance left to pay at the end is " + left + "."
+        });
+        advisor.choose("What an extra does", "lowers the payments after it");
+        assertThat(notes).hasCount(0);
+    }
+
+    private static String less(Locator one, Locator other) {
+        BigDecimal difference = new BigDecimal(one.textContent().replace(",", ""))
+                .subtract(new BigDecimal(other.textContent().replace(",", "")));
+        return String.format(java.util.Locale.ROOT, "%,.2f", difference);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -96,15 +97,41 @@ class OptionsAndAnswersTest extends Journey {
         Locator table = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rates as a table"));
         assertThat(table.getByRole(AriaRole.ROWHEADER)).hasCount(7);
         assertThat(table.getByRole(AriaRole.ROWHEADER).first()).hasText("6.25\u202f%");
-        advisor.press("As a picture");
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("a payment"))
+        advisor.press("As a chart");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("per payment"))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^6\\.25")))
                 .click();
-        advisor.item("as a new option");
+        advisor.item("add as option");
 
         assertThat(advisor.figure("Yearly rate")).hasValue("6.25\u202f%");
         assertThat(tab(advisor, "6.25\u202f%")).isVisible();
+    }
+
+    @Test
+    void aRateUsedAtTheRenewalLeavesTodaysRateAlone() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("To be renewed", "");
+        Page page = advisor.page();
+        advisor.aloneWith("250,000", "5", "25");
+        advisor.and("the rate agreed for part of the term").say("Term of the rate", "5");
+        String today = advisor.total("Each payment").textContent();
+        advisor.press("show at renewal");
+        assertThat(advisor.heading("At renewal on February 1, 2032")).isVisible();
+        assertThat(page.getByText("compared with renewing at the rate that ends"))
+                .isVisible();
+        Locator rungs = page.getByLabel("Rates and what they would cost").getByRole(AriaRole.BUTTON);
+        assertThat(rungs).hasCount(11);
+        rungs.first().click();
+        String promised = page.getByRole(AriaRole.MENUITEM)
+                .filter(new Locator.FilterOptions().setHasText("per payment is calculated"))
+                .textContent()
+                .replaceAll("[^0-9.,]", "");
+        advisor.item("use this rate from the renewal on");
+
+        assertThat(advisor.figure("Yearly rate")).hasValue("5\u202f%");
+        assertThat(advisor.figure("Later rate")).hasValue("2.5\u202f%");
+        assertThat(advisor.total("Each payment")).hasText(today);
+        assertThat(page.getByTestId("period").nth(1)).containsText(promised);
     }
 
     @Test
@@ -123,6 +150,10 @@ class OptionsAndAnswersTest extends Journey {
         assertThat(advisor.month()).hasText(month.replace('$', '£'));
         assertThat(advisor.page().getByTestId("sentence")).containsText("deposit, borrowing");
         assertThat(advisor.total("Cash at completion")).hasText("79,645.00");
+        assertThat(advisor.total("Annual percentage rate")).hasCount(0);
+        advisor.total("APRC").click();
+        assertThat(advisor.page().getByText("FCA Handbook, MCOB 10A")).isVisible();
+        advisor.press("Close");
         assertThat(advisor.total("Total interest")).hasText(interest);
     }
 
@@ -139,12 +170,29 @@ class OptionsAndAnswersTest extends Journey {
 
         advisor.press("Bea Ostrander");
         advisor.item("Practice");
-        Locator australia = page.getByLabel(Pattern.compile("^Australia"));
-        australia.check();
+        chooseMarket(page, "Australia");
+        stored(page, () -> page.getByLabel("Time zone").selectOption("Australia/Perth"));
         page.reload();
         assertThat(page.getByLabel(Pattern.compile("^Australia"))).isChecked();
-        page.getByLabel(Pattern.compile("^United States")).check();
-        assertThat(page.getByLabel(Pattern.compile("^United States"))).isChecked();
+        assertThat(page.getByLabel("Time zone")).hasValue("Australia/Perth");
+        chooseMarket(page, "United States");
+        stored(page, () -> page.getByLabel("Time zone").selectOption("America/Chicago"));
+    }
+
+    private static void chooseMarket(Page page, String market) {
+        Locator radio = page.getByLabel(Pattern.compile("^" + market));
+        assertThat(radio).isEnabled();
+        stored(page, radio::click);
+        assertThat(radio).isChecked();
+    }
+
+    /** Does something that the practice keeps, and waits until the server has it. */
+    private static void stored(Page page, Runnable change) {
+        Response answer = page.waitForResponse(
+                response -> response.request().method().equals("PUT")
+                        && response.url().endsWith("/api/practice"),
+                change);
+        org.assertj.core.api.Assertions.assertThat(answer.status()).isEqualTo(200);
     }
 
     private static Locator tab(Advisor advisor, String name) {

@@ -41,7 +41,7 @@ class WorkingTest extends Journey {
         assertThat(page.getByText("Copied")).isVisible();
         Assertions.assertThat((String) page.evaluate("navigator.clipboard.readText()"))
                 .startsWith("Total paid: ")
-                .contains("Every payment and extra, added up.");
+                .contains("Every payment and extra payment, added up.", "Payment × payments: ");
         Assertions.assertThat(page.locator("a[href^='/figures.html#']").getAttribute("href"))
                 .isEqualTo("/figures.html#schedule");
         page.navigate("/figures.html#schedule");
