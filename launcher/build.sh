@@ -20,19 +20,26 @@ build_application() {
 
 # unpack_application: the jar laid out with its libraries beside it, which loads faster than the jar itself.
 unpack_application() {
-  local unpacked=$DATA/application
+  local unpacked=$DATA/application unfinished=$DATA/application.unfinished
   [ "$unpacked/impendium.jar" -nt "$APPLICATION" ] && return
+  rm -rf "$unfinished"
+  java -Djarmode=tools -jar "$APPLICATION" extract --destination "$unfinished" >"$LOGS/unpack.log"
+  touch "$unfinished/impendium.jar"
   rm -rf "$unpacked"
-  java -Djarmode=tools -jar "$APPLICATION" extract --destination "$unpacked" >"$LOGS/unpack.log"
-  touch "$unpacked/impendium.jar"
+  mv "$unfinished" "$unpacked"
 }
 
-# record_classes: one start and stop that writes down the classes a start loads; later starts read them at once.
-record_classes() {
-  local unpacked=$DATA/application
-  [ -f "$unpacked/classes.jsa" ] && return
-  step "Preparing fast starts" "$LOGS/prepare.log" java -XX:ArchiveClassesAtExit="$unpacked/classes.jsa" \
-    -Dspring.context.exit=onRefresh -jar "$unpacked/impendium.jar"
+# prepare_fast_starts: one start and stop that writes down the classes a start loads; later starts read them at once. A
+# start without them only takes longer.
+prepare_fast_starts() {
+  local archive=$DATA/application/classes.jsa
+  [ ! -f "$archive" ] || return 0
+  if try_step "Preparing fast starts" "$LOGS/prepare.log" java -XX:ArchiveClassesAtExit="$archive.unfinished" \
+    -Dspring.context.exit=onRefresh -jar "$DATA/application/impendium.jar" && [ -f "$archive.unfinished" ]; then
+    mv "$archive.unfinished" "$archive"
+  else
+    say "It goes on without; this start takes longer. The log: $LOGS/prepare.log"
+  fi
 }
 
 format_all() {

@@ -4,7 +4,12 @@ DATA=${IMPENDIUM_DATA:-$HOME_FOLDER/data}
 LOGS=$DATA/log
 
 prepare_data_folder() {
-  mkdir -p "$LOGS" 2>/dev/null && [ -w "$DATA" ] && [ -w "$LOGS" ] && return
+  if mkdir -p "$LOGS" 2>/dev/null && [ -w "$DATA" ] && [ -w "$LOGS" ]; then
+    # Wherever it was named from, what is kept of it must be found again.
+    DATA=$(cd "$DATA" && pwd)
+    LOGS=$DATA/log
+    return
+  fi
   fail "The data folder $DATA cannot be written by $(id -un)." \
     "Give it to you:        sudo chown -R $(id -un) '$DATA'" \
     "Or use another folder: IMPENDIUM_DATA=/some/folder ./impendium start"
@@ -16,7 +21,8 @@ lock_data_folder() {
   flock -n 9 || fail "Another ./impendium is at work in $DATA." "Wait until it is done."
 }
 
-port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# port_is_taken PORT [ADDRESS]
+port_is_taken() { (exec 3<>"/dev/tcp/${2:-127.0.0.1}/$1") 2>/dev/null; }
 
 # free_port FROM: the first port from there on that nobody answers on.
 free_port() {

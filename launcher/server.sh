@@ -1,14 +1,11 @@
 # Starting and stopping the application.
 
 readonly USUAL_PORT=8480
-readonly LARGEST_LOG_BYTES=20000000
+readonly SMALLEST_HEAP_MB=256
+readonly LARGEST_HEAP_MB=1024
 
-server_pid() {
-  local pid
-  pid=$(cat "$DATA/server.pid" 2>/dev/null) || return 1
-  # A number left behind by a crash may belong to another program by now.
-  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$DATA/application/impendium.jar" && printf '%s' "$pid"
-}
+# The number of the running application; nothing where it does not run.
+server_pid() { noted_process "$DATA/server.pid"; }
 
 server_url() { printf 'http://%s:%s' "${IMPENDIUM_ADDRESS:-127.0.0.1}" "$(cat "$DATA/server.port")"; }
 
@@ -39,51 +36,78 @@ start_application() {
   ensure_tools
   build_application
   unpack_application
-  local cluster
-  cluster=$(cluster_folder postgres)
-  start_cluster "$cluster"
-  ensure_database "$cluster" impendium
+  start_cluster postgres
+  ensure_database impendium
   export IMPENDIUM_PORT IMPENDIUM_DEMO=true
-  record_classes
+  prepare_fast_starts
   launch_server
   say ""
   say "  Impendium   $(server_url)"
   say "  Sign in     bea@ostrander-pell.example"
   say "  Password    lantern-harbour-42"
   say ""
-  say "  The demo practice is made up. Log: $LOGS/server.log"
+  say "  The demo practice is made up."
+  say "  Database    $CLUSTER"
+  say "  Log         $LOGS/server.log"
+}
+
+# A quarter of the machine's memory, within what the application can use.
+heap_mb() {
+  local quarter
+  quarter=$(awk '/^MemTotal:/ { print int($2 / 4096) }' /proc/meminfo)
+  [ "$quarter" -ge "$SMALLEST_HEAP_MB" ] || quarter=$SMALLEST_HEAP_MB
+  [ "$quarter" -le "$LARGEST_HEAP_MB" ] || quarter=$LARGEST_HEAP_MB
+  printf '%s' "$quarter"
 }
 
 launch_server() {
-  local log=$LOGS/server.log
-  [ ! -f "$log" ] || [ "$(stat -c %s "$log")" -lt "$LARGEST_LOG_BYTES" ] || mv "$log" "$log.old"
+  local archive=$DATA/application/classes.jsa options=("-Xmx$(heap_mb)m")
+  [ ! -f "$archive" ] || options+=("-XX:SharedArchiveFile=$archive" -Xshare:auto)
   printf '%s' "$IMPENDIUM_PORT" >"$DATA/server.port"
-  setsid nohup java -XX:SharedArchiveFile="$DATA/application/classes.jsa" -Xshare:auto \
-    -jar "$DATA/application/impendium.jar" >>"$log" 2>&1 </dev/null 9>&- &
-  printf '%s' "$!" >"$DATA/server.pid"
-  step "Starting the application" "$LOGS/start.log" wait_until_it_answers
+  LOG_LINES_BEFORE=0
+  [ ! -f "$LOGS/server.log" ] || LOG_LINES_BEFORE=$(wc -l <"$LOGS/server.log")
+  # The application writes its log itself, and begins another file when one is full.
+  LOGGING_FILE_NAME=$LOGS/server.log LOGGING_THRESHOLD_CONSOLE=OFF setsid nohup java "${options[@]}" \
+    -jar "$DATA/application/impendium.jar" >"$LOGS/server.out" 2>&1 </dev/null 9>&- &
+  note_process "$!" "$DATA/server.pid"
+  try_step "Starting the application" "$LOGS/start.log" wait_until_it_answers || tell_why_it_does_not_answer
 }
 
 wait_until_it_answers() {
   local tries
   for tries in $(seq 1 240); do
     server_answers && return
-    if ! server_pid >/dev/null; then
-      tail -n 15 "$LOGS/server.log"
-      echo "The application ended at once. Its log: $LOGS/server.log"
-      return 1
-    fi
+    server_pid >/dev/null || return 1
     sleep 0.5
   done
-  echo "The application did not answer within two minutes. Its log: $LOGS/server.log"
   return 1
 }
 
+# What this start has written to the log so far.
+log_of_this_start() { { tail -n +"$((LOG_LINES_BEFORE + 1))" "$LOGS/server.log"; cat "$LOGS/server.out"; } 2>/dev/null; }
+
+tell_why_it_does_not_answer() {
+  local why address=${IMPENDIUM_ADDRESS:-127.0.0.1}
+  why=$(log_of_this_start)
+  case "$why" in
+    *"Permission denied"*) fail "$(id -un) may not use port $IMPENDIUM_PORT; ports below 1024 belong to root." ;;
+    *"Cannot assign requested address"*) fail "This machine does not have the address $address." ;;
+    *"Address already in use"* | *"was already in use"*) fail "Port $IMPENDIUM_PORT is taken by another program." ;;
+    *UnknownHost* | *"server.address"*) fail "IMPENDIUM_ADDRESS is '$address', which is no address." ;;
+  esac
+  printf '%s\n' "$why" | tail -n 15 >&2
+  server_pid >/dev/null || fail "The application ended at once." "Its log: $LOGS/server.log"
+  fail "The application did not answer within two minutes." "Its log: $LOGS/server.log"
+}
+
+# Ends the application, and waits until nothing of it is left, its port included.
 end_server() {
   local pid
   if pid=$(server_pid); then
     kill "$pid"
-    step "Stopping the application" "$LOGS/stop.log" tail --pid="$pid" -f /dev/null
+    step "Stopping the application" "$LOGS/stop.log" wait_until_gone "$pid"
+  elif [ -s "$DATA/server.pid" ] && process_start "$(cut -d' ' -f1 "$DATA/server.pid")" >/dev/null; then
+    say "The application did not end well: its note names another program, which is left alone."
   fi
   rm -f "$DATA/server.pid"
 }
@@ -97,7 +121,8 @@ stop_application() {
   lock_data_folder
   server_pid >/dev/null || say "The application is not running."
   end_server
-  stop_cluster "$(cluster_folder postgres)"
+  find_cluster postgres
+  stop_cluster "$CLUSTER"
 }
 
 # The front end from its sources, each change shown at once; its requests go to the running server.

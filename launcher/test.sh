@@ -10,12 +10,14 @@ export_test_settings() {
 start_test_cluster() {
   DATA=$DATA/test
   mkdir -p "$DATA"
-  TEST_CLUSTER=$(cluster_folder postgres)
-  stop_cluster "$TEST_CLUSTER"
-  rm -rf "$TEST_CLUSTER"
-  start_cluster "$TEST_CLUSTER" fsync=off synchronous_commit=off full_page_writes=off max_connections=200
-  trap 'stop_cluster "$TEST_CLUSTER"' EXIT
-  ensure_database "$TEST_CLUSTER" postgres
+  # The last one may be gone already.
+  [ -d "$(cat "$DATA/postgres.location" 2>/dev/null)" ] || rm -f "$DATA/postgres.location"
+  find_cluster postgres
+  stop_cluster "$CLUSTER"
+  forget_cluster postgres
+  start_cluster postgres fsync=off synchronous_commit=off full_page_writes=off max_connections=200
+  trap 'stop_cluster "$CLUSTER"' EXIT
+  ensure_database postgres
   export_test_settings
 }
 

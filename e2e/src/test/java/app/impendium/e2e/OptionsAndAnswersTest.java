@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import java.math.BigDecimal;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -131,7 +132,12 @@ class OptionsAndAnswersTest extends Journey {
         assertThat(advisor.figure("Yearly rate")).hasValue("5\u202f%");
         assertThat(advisor.figure("Later rate")).hasValue("2.5\u202f%");
         assertThat(advisor.total("Each payment")).hasText(today);
-        assertThat(page.getByTestId("period").nth(1)).containsText(promised);
+        BigDecimal less = amount(today).subtract(amount(promised));
+        assertThat(page.getByTestId("period").nth(1)).containsText("−" + less + ", the payment steps down");
+    }
+
+    private static BigDecimal amount(String text) {
+        return new BigDecimal(text.replace(",", ""));
     }
 
     @Test

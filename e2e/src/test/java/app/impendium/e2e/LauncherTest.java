@@ -1,0 +1,203 @@
+package app.impendium.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What the launcher does when something stands in its way: it sees through old notes and ends what it began. */
+class LauncherTest {
+    private static final Path PROJECT = Path.of("..").toAbsolutePath().normalize();
+    private static final int PATIENCE_SECONDS = 120;
+
+    private Path folder;
+
+    @BeforeEach
+    void prepareFolders() throws IOException {
+        folder = Files.createTempDirectory("launcher");
+        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
+        Files.createDirectories(folder.resolve("data"));
+        Files.createDirectories(folder.resolve("bin"));
+    }
+
+    @AfterEach
+    void stopTheDatabase() throws Exception {
+        run("find_cluster postgres; stop_cluster \"$CLUSTER\"; forget_cluster postgres");
+        run("rm -rf '" + folder + "'");
+    }
+
+    /** What a script printed, in order, and how it ended. */
+    private record Outcome(int status, String output) {}
+
+    @Test
+    void aDatabaseFolderIsFoundAgainWhereItIsRecordedAndNeverBegunAnew() {
+        Outcome first = run("start_cluster postgres; printf '%s' \"$CLUSTER\"; stop_cluster \"$CLUSTER\" >/dev/null");
+        assertThat(first.status()).as(first.output()).isZero();
+        assertThat(first.output()).contains("Creating the database");
+
+        Outcome again = run("start_cluster postgres; stop_cluster \"$CLUSTER\" >/dev/null");
+        assertThat(again.status()).as(again.output()).isZero();
+        assertThat(again.output()).doesNotContain("Creating the database");
+
+        Outcome moved = run("""
+                find_cluster postgres
+                printf '%s' "$CLUSTER" >"$DATA/postgres.location"
+                mv "$CLUSTER" "$CLUSTER.elsewhere"
+                (start_cluster postgres) || echo "ended with $?"
+                mv "$CLUSTER.elsewhere" "$CLUSTER"
+                """);
+        assertThat(moved.output())
+                .contains("is recorded in", "and is not there.", "ended with 1")
+                .doesNotContain("Creating the database");
+    }
+
+    @Test
+    void aFolderThatTheDatabaseMayNotEnterHasItsDatabaseInALastingPlace() throws IOException {
+        // As another user than root, whoever starts the database may enter their own folder.
+        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+        boolean isRoot = run("[ \"$(id -u)\" -eq 0 ]").status() == 0;
+
+        Outcome found = run("find_cluster postgres; printf '%s' \"$CLUSTER\"");
+
+        assertThat(found.output())
+                .startsWith(
+                        isRoot
+                                ? folder.resolve("shared").toString()
+                                : folder.resolve("data").toString())
+                .endsWith("/postgres");
+    }
+
+    @Test
+    void aDatabaseNoteThatNamesAnotherProgramIsSeenThrough() {
+        Outcome outcome = run("""
+                start_cluster postgres; stop_cluster "$CLUSTER" >/dev/null
+                sleep 300 & other=$!
+                printf '%s\\n%s\\n' "$other" "$CLUSTER" >"$CLUSTER/postmaster.pid"
+                [ "$(id -u)" -ne 0 ] || chown postgres "$CLUSTER/postmaster.pid"
+                stop_cluster "$CLUSTER"
+                start_cluster postgres
+                kill -0 "$other" && echo "the other program lives"
+                kill "$other"
+                """);
+
+        assertThat(outcome.status()).as(outcome.output()).isZero();
+        assertThat(outcome.output()).contains("which is another program and is left alone", "the other program lives");
+    }
+
+    @Test
+    void aServerNoteThatNamesAnotherProgramIsSeenThrough() {
+        Outcome outcome = run("""
+                bash -c 'exec -a "java -jar $0/application/impendium.jar" sleep 300' "$DATA" & other=$!
+                printf '%s 1' "$other" >"$DATA/server.pid"
+                end_server
+                kill -0 "$other" && echo "the other program lives"
+                kill "$other"
+                """);
+
+        assertThat(outcome.status()).as(outcome.output()).isZero();
+        assertThat(outcome.output()).contains("which is left alone", "the other program lives");
+    }
+
+    @Test
+    void itsOwnServerIsEndedAndWaitedFor() {
+        Outcome outcome = run("""
+                setsid sleep 300 & own=$!
+                note_process "$own" "$DATA/server.pid"
+                end_server
+                process_start "$own" || echo "it is gone"
+                """);
+
+        assertThat(outcome.output()).contains("Stopping the application", "it is gone");
+    }
+
+    @Test
+    void anInterruptionEndsAllThatAStepHasStarted() throws Exception {
+        Path started = folder.resolve("started");
+        Process launcher = start("""
+                work() { sleep 300 & echo "$BASHPID $!" >"$1"; wait; }
+                step "A long step" "$LOGS/long.log" work '%s'
+                """.formatted(started));
+        while (!Files.exists(started) || Files.size(started) == 0) {
+            assertThat(launcher.isAlive()).isTrue();
+            Thread.onSpinWait();
+        }
+        new ProcessBuilder("kill", "-INT", String.valueOf(launcher.pid()))
+                .start()
+                .waitFor();
+
+        assertThat(launcher.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+        assertThat(launcher.exitValue()).isEqualTo(130);
+        for (String process : Files.readString(started).strip().split(" ")) {
+            assertThat(run("process_start " + process + " || echo gone").output())
+                    .contains("gone");
+        }
+    }
+
+    @Test
+    void aStartGoesOnWhereFastStartsCannotBePrepared() throws IOException {
+        stub("java", "echo 'no room for an archive' >&2; exit 1");
+
+        Outcome outcome = run("mkdir -p \"$DATA/application\"; prepare_fast_starts; echo \"it goes on\"");
+
+        assertThat(outcome.status()).isZero();
+        assertThat(outcome.output()).contains("It goes on without; this start takes longer.", "it goes on");
+    }
+
+    @Test
+    void aRefusedPortOrAddressIsOneClearLine() throws IOException {
+        stub("java", "echo \"java.net.BindException: $REFUSAL\"; exit 1");
+        stub("curl", "exit 7");
+
+        assertThat(refused("Permission denied")).contains("may not use port 8480; ports below 1024 belong to root.");
+        assertThat(refused("Cannot assign requested address"))
+                .contains("This machine does not have the address 127.0.0.1.");
+        assertThat(refused("Address already in use")).contains("Port 8480 is taken by another program.");
+    }
+
+    private String refused(String refusal) {
+        Outcome outcome = run("export REFUSAL='" + refusal + "' IMPENDIUM_PORT=8480; launch_server");
+        assertThat(outcome.status()).isEqualTo(1);
+        assertThat(outcome.output().lines()).hasSize(2);
+        return outcome.output();
+    }
+
+    private void stub(String program, String script) throws IOException {
+        Path stub = folder.resolve("bin").resolve(program);
+        Files.writeString(stub, "#!/usr/bin/env bash\n" + script + "\n");
+        Files.setPosixFilePermissions(stub, PosixFilePermissions.fromString("rwxr-xr-x"));
+    }
+
+    private Outcome run(String script) {
+        try {
+            Process process = start(script);
+            String output = new String(process.getInputStream().readAllBytes());
+            assertThat(process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+            return new Outcome(process.exitValue(), output);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Runs a script that knows all that the launcher knows. */
+    private Process start(String script) throws IOException {
+        String parts =
+                "set -euo pipefail; HOME_FOLDER='" + PROJECT + "'; for part in say process packages data database"
+                        + " build server test; do source \"$HOME_FOLDER/launcher/$part.sh\"; done; prepare_data_folder; ";
+        ProcessBuilder builder = new ProcessBuilder("bash", "-c", parts + script);
+        builder.environment().put("IMPENDIUM_DATA", folder.resolve("data").toString());
+        builder.environment()
+                .put("IMPENDIUM_SHARED_PLACE", folder.resolve("shared").toString());
+        builder.environment().put("PATH", folder.resolve("bin") + ":" + System.getenv("PATH"));
+        builder.environment().remove("IMPENDIUM_PORT");
+        return builder.redirectErrorStream(true).start();
+    }
+}
