@@ -28,9 +28,7 @@ function Unpriced({ rung }: { rung: RungView }) {
   return (
     <p className="rung items-baseline" title={rung.because ?? undefined}>
       <span className="text-left">{formatPercent(rung.ratePercent)}</span>
-      <span className="text-soft col-span-2 text-left text-xs">
-        no figures<span className="sr-only">: {rung.because}</span>
-      </span>
+      <span className="text-soft col-span-2 truncate text-left text-xs">no figures: {rung.because}</span>
     </p>
   )
 }
