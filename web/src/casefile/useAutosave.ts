@@ -35,6 +35,14 @@ export function useAutosave(opened: CaseView, store: CaseStore, figures: Figures
   }, [autosave, opened.id, store, saving])
 
   useEffect(() => {
+    if (!isHalfTyped) return
+    // Nobody can tell whether the figure was finished: the browser asks before it closes the page.
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [isHalfTyped])
+
+  useEffect(() => {
     const flush = () => autosave.flush()
     window.addEventListener('pagehide', flush)
     return () => {
