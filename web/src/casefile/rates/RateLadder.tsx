@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { ladderQuery, type LadderBuild } from '../../api/answers'
 import type { RungView } from '../../api/client'
 import { formatDay } from '../../format/date'
+import { formatPercent } from '../../format/percent'
 import { TakePicture } from '../../picture/TakePicture'
 import { useOpenCase } from '../CaseContext'
 import { isPriced, ownRate, USUAL_BUILD } from './ladder'
@@ -87,13 +88,21 @@ type RungsProps = { rungs: readonly RungView[]; measure: Measure; from: LadderBu
 
 function Rungs({ rungs, measure, from }: RungsProps) {
   const most = Math.max(1, ...rungs.filter(isPriced).map((rung) => Math.abs(rung[measure])))
+  const unpriced = rungs.find((rung) => !isPriced(rung))
   return (
-    <ul className="mt-1.5" aria-label="Rates and what they would cost">
-      {rungs.map((rung) => (
-        <li key={rung.ratePercent}>
-          <Rung rung={rung} measure={measure} from={from} most={most} />
-        </li>
-      ))}
-    </ul>
+    <>
+      <ul className="mt-1.5" aria-label="Rates and what they would cost">
+        {rungs.map((rung) => (
+          <li key={rung.ratePercent}>
+            <Rung rung={rung} measure={measure} from={from} most={most} />
+          </li>
+        ))}
+      </ul>
+      {unpriced && (
+        <p aria-hidden className="text-soft mt-1 text-xs">
+          At {formatPercent(unpriced.ratePercent)}: {unpriced.because}
+        </p>
+      )}
+    </>
   )
 }

@@ -26,9 +26,11 @@ export function Rung({ rung, ...rest }: RungProps<RungView>) {
 
 function Unpriced({ rung }: { rung: RungView }) {
   return (
-    <p className="rung items-baseline" title={rung.because ?? undefined}>
+    <p className="rung" title={rung.because ?? undefined}>
       <span className="text-left">{formatPercent(rung.ratePercent)}</span>
-      <span className="text-soft col-span-2 truncate text-left text-xs">no figures: {rung.because}</span>
+      <span className="text-soft col-span-2 text-right">
+        no figures<span className="sr-only">: {rung.because}</span>
+      </span>
     </p>
   )
 }
