@@ -3,10 +3,16 @@ package app.impendium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -159,6 +165,52 @@ class CaseApiTest {
         assertThat(titles("ODILE")).contains("Plain Road", "100 % Timber_Yard! Road");
         assertThat(titles("no such case")).isEmpty();
         assertThat(titles("%00")).isEmpty();
+    }
+
+    @Test
+    void readsNoDocumentForAListAndLooksForNothingBeforeItStores() {
+        List<String> listing = statements(() -> bea.get("/api/cases?search=elm"));
+        List<String> storing = statements(() ->
+                bea.post("/api/cases", Documents.purchase("Stored at once").toString()));
+
+        assertThat(listing)
+                .filteredOn(sql -> sql.contains("case_file"))
+                .singleElement()
+                .asString()
+                .doesNotContain("document");
+        assertThat(storing)
+                .filteredOn(sql -> sql.contains("case_file") || sql.contains("case_state"))
+                .allSatisfy(sql -> assertThat(sql).startsWith("insert into"))
+                .hasSize(2);
+    }
+
+    @Test
+    void servesASearchFromItsIndex() {
+        List<String> plan = RunningServer.bean(TransactionTemplate.class).execute(transaction -> {
+            JdbcClient database = RunningServer.bean(JdbcClient.class);
+            // Of the tests' few cases reading them all is quicker, which is not the question here.
+            database.sql("set local enable_seqscan = off").update();
+            return database.sql("""
+                            explain select id from case_file
+                            where lower(title) like '%timber%' or lower(clients) like '%timber%'
+                            """).query(String.class).list();
+        });
+
+        assertThat(plan.toString()).contains("case_file_title", "case_file_clients");
+    }
+
+    /** What the database is asked during a request. */
+    private static List<String> statements(Runnable request) {
+        Logger sql = (Logger) LoggerFactory.getLogger("org.hibernate.SQL");
+        ListAppender<ILoggingEvent> log = new ListAppender<>();
+        Level before = sql.getLevel();
+        log.start();
+        sql.addAppender(log);
+        sql.setLevel(Level.DEBUG);
+        request.run();
+        sql.setLevel(before);
+        sql.detachAppender(log);
+        return log.list.stream().map(ILoggingEvent::getFormattedMessage).toList();
     }
 
     @Test

@@ -9,12 +9,13 @@ import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
 
 /** One saved state of a case, kept for good. */
 @Entity
 @Immutable
 @Table(name = "case_state")
-class CaseState {
+class CaseState implements Persistable<UUID> {
     @Id
     private UUID id;
 
@@ -28,6 +29,17 @@ class CaseState {
     private String savedBy;
 
     protected CaseState() {}
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** Each is stored once and never changed: there is none to look for before. */
+    @Override
+    public boolean isNew() {
+        return true;
+    }
 
     CaseState(SavedCase saved) {
         this.id = UUID.randomUUID();

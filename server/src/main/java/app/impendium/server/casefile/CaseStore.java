@@ -34,9 +34,7 @@ public class CaseStore {
     @Transactional(readOnly = true)
     public List<CaseSummary> search(SignedInAdvisor advisor, String text) {
         String literal = text.strip().replaceAll("([!%_])", "!$1");
-        return cases.search(advisor.practiceId(), "%" + literal + "%", Limit.of(MOST_LISTED)).stream()
-                .map(CaseSummary::of)
-                .toList();
+        return cases.search(advisor.practiceId(), "%" + literal + "%", Limit.of(MOST_LISTED));
     }
 
     /**

@@ -18,17 +18,4 @@ public record CaseSummary(
         long monthlyCostCents,
         LocalDate payoffDate,
         Instant savedAt,
-        String savedBy) {
-
-    static CaseSummary of(SavedCase saved) {
-        return new CaseSummary(
-                saved.id(),
-                saved.title(),
-                saved.clients(),
-                saved.document().currency(),
-                saved.monthlyCostCents(),
-                saved.payoffDate(),
-                saved.savedAt(),
-                saved.savedBy());
-    }
-}
+        String savedBy) {}

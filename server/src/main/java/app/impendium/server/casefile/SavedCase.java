@@ -2,7 +2,10 @@ package app.impendium.server.casefile;
 
 import app.impendium.core.CaseEvaluation;
 import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.evaluation.CurrencyCode;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -21,11 +24,16 @@ class SavedCase {
 
     private UUID practiceId;
 
+    /** Counts the saved states from 0; none before the first is stored, by which a new case is told from a stored one. */
     @Version
-    private int revision;
+    private Integer revision;
 
     private String title;
     private String clients;
+
+    @Enumerated(EnumType.STRING)
+    private CurrencyCode currency;
+
     private long monthlyCostCents;
     private LocalDate payoffDate;
 
@@ -48,6 +56,7 @@ class SavedCase {
         document = newDocument;
         title = newDocument.title().strip();
         clients = newDocument.clients().strip();
+        currency = newDocument.currency();
         monthlyCostCents = baseline.housingCost().total().cents();
         payoffDate = baseline.payoffDate();
         savedAt = now;
@@ -64,22 +73,6 @@ class SavedCase {
 
     int revision() {
         return revision;
-    }
-
-    String title() {
-        return title;
-    }
-
-    String clients() {
-        return clients;
-    }
-
-    long monthlyCostCents() {
-        return monthlyCostCents;
-    }
-
-    LocalDate payoffDate() {
-        return payoffDate;
     }
 
     CaseDocument document() {

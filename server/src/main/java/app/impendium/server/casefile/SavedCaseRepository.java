@@ -14,10 +14,12 @@ interface SavedCaseRepository extends JpaRepository<SavedCase, UUID> {
 
     /** Cases of which title or clients contain the text, the latest saved first; {@code pattern} is a LIKE pattern. */
     @Query("""
-            select c from SavedCase c
+            select new app.impendium.server.casefile.CaseSummary(
+                c.id, c.title, c.clients, c.currency, c.monthlyCostCents, c.payoffDate, c.savedAt, c.savedBy)
+            from SavedCase c
             where c.practiceId = :practiceId
               and (lower(c.title) like lower(:pattern) escape '!' or lower(c.clients) like lower(:pattern) escape '!')
             order by c.savedAt desc, c.id
             """)
-    List<SavedCase> search(UUID practiceId, String pattern, Limit limit);
+    List<CaseSummary> search(UUID practiceId, String pattern, Limit limit);
 }
