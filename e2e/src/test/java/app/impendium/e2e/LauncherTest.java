@@ -118,22 +118,21 @@ class LauncherTest {
 
     @Test
     void anInterruptionEndsAllThatAStepHasStarted() throws Exception {
+        // A pipe, so that reading it waits for what is written.
         Path started = folder.resolve("started");
+        run("mkfifo '" + started + "'");
         Process launcher = start("""
                 work() { sleep 300 & echo "$BASHPID $!" >"$1"; wait; }
                 step "A long step" "$LOGS/long.log" work '%s'
                 """.formatted(started));
-        while (!Files.exists(started) || Files.size(started) == 0) {
-            assertThat(launcher.isAlive()).isTrue();
-            Thread.onSpinWait();
-        }
+        String processes = Files.readString(started).strip();
         new ProcessBuilder("kill", "-INT", String.valueOf(launcher.pid()))
                 .start()
                 .waitFor();
 
         assertThat(launcher.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
         assertThat(launcher.exitValue()).isEqualTo(130);
-        for (String process : Files.readString(started).strip().split(" ")) {
+        for (String process : processes.split(" ")) {
             assertThat(run("process_start " + process + " || echo gone").output())
                     .contains("gone");
         }
@@ -192,7 +191,8 @@ class LauncherTest {
         String parts =
                 "set -euo pipefail; HOME_FOLDER='" + PROJECT + "'; for part in say process packages data database"
                         + " build server test; do source \"$HOME_FOLDER/launcher/$part.sh\"; done; prepare_data_folder; ";
-        ProcessBuilder builder = new ProcessBuilder("bash", "-c", parts + script);
+        // Where the tests themselves run in the background, an interruption is ignored by all that they start.
+        ProcessBuilder builder = new ProcessBuilder("env", "--default-signal=INT", "bash", "-c", parts + script);
         builder.environment().put("IMPENDIUM_DATA", folder.resolve("data").toString());
         builder.environment()
                 .put("IMPENDIUM_SHARED_PLACE", folder.resolve("shared").toString());
