@@ -53,17 +53,6 @@ export const asPurchase: OptionChange = (option) => ({
   loanCents: null,
 })
 
-/** At another rate from a payment on; a rate agreed from that payment before is replaced. */
-export const atRateFrom =
-  (fromPayment: number, ratePercent: number): OptionChange =>
-  (option) => ({
-    ...option,
-    rateChanges: [
-      ...option.rateChanges.filter((change) => change.fromPayment !== fromPayment),
-      { fromPayment, fromDay: null, ratePercent },
-    ].sort((one, other) => (one.fromPayment ?? 0) - (other.fromPayment ?? 0)),
-  })
-
 /** The option that others are compared with: a case's first. */
 export function baselineOf(document: CaseDocument): OptionDocument {
   const [baseline] = document.options

@@ -31,4 +31,18 @@ describe('a rate of the ladder', () => {
       { fromPayment: 61, fromDay: null, ratePercent: 5 },
     ])
   })
+
+  it('replaces one agreed by its day, and stands in order between those before and after', () => {
+    const byDay = (fromDay: string, ratePercent: number) => ({ fromPayment: null, fromDay, ratePercent })
+    const planned = {
+      ...option,
+      rateChanges: [byDay('2030-03-01', 6), byDay('2032-03-01', 6.5), byDay('2032-03-02', 7)],
+    }
+    expect(ownRate(planned, renewing, 'RENEWAL')).toBe(6.5)
+    expect(changeToRate(5, renewing, 'RENEWAL')(planned).rateChanges).toEqual([
+      byDay('2030-03-01', 6),
+      { fromPayment: 61, fromDay: null, ratePercent: 5 },
+      byDay('2032-03-02', 7),
+    ])
+  })
 })

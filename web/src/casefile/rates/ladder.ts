@@ -1,6 +1,8 @@
 import type { LadderBuild } from '../../api/answers'
-import type { OptionDocument, OptionView, RungView } from '../../api/client'
-import { atRateFrom, type OptionChange, withFields } from '../option'
+import type { OptionDocument, OptionView, RateChangeDocument, RungView } from '../../api/client'
+import { addMonths } from '../../entry/date'
+import { type OptionChange, withFields } from '../option'
+import { PAYMENTS_A_YEAR } from '../words'
 
 /** A rung at which the loan has figures. */
 export type PricedRung = RungView & {
@@ -19,26 +21,50 @@ export const USUAL_BUILD: Record<LadderBuild['from'], LadderBuild> = {
 }
 
 /** The rate that a rung is compared with: the loan's own, at a renewal the one agreed for it, or else the last before it. */
-export function ownRate(
-  { ratePercent, rateChanges }: OptionDocument,
-  figures: OptionView,
-  from: LadderBuild['from'],
-) {
-  if (from === 'BEGINNING' || !figures.rateEnd) return ratePercent
-  const { afterPayment } = figures.rateEnd
-  const until = rateChanges.filter(
-    ({ fromPayment }) => fromPayment !== null && fromPayment <= afterPayment + 1,
-  )
-  return until.at(-1)?.ratePercent ?? ratePercent
+export function ownRate(option: OptionDocument, figures: OptionView, from: LadderBuild['from']) {
+  if (from === 'BEGINNING' || !figures.rateEnd) return option.ratePercent
+  const { before, at } = aroundRenewal(option, figures.rateEnd)
+  return [...before, ...at].at(-1)?.ratePercent ?? option.ratePercent
 }
 
-/** Using a rung's rate: today, or at the renewal from the first payment after it. */
+/** Using a rung's rate: today, or at the renewal from the first payment after it, instead of one agreed for then. */
 export function changeToRate(
   ratePercent: number,
   figures: OptionView,
   from: LadderBuild['from'],
 ): OptionChange {
-  return from === 'RENEWAL' && figures.rateEnd
-    ? atRateFrom(figures.rateEnd.afterPayment + 1, ratePercent)
-    : withFields({ ratePercent })
+  const { rateEnd } = figures
+  if (from === 'BEGINNING' || !rateEnd) return withFields({ ratePercent })
+  return (option) => {
+    const { before, after } = aroundRenewal(option, rateEnd)
+    const renewed = { fromPayment: rateEnd.afterPayment + 1, fromDay: null, ratePercent }
+    return { ...option, rateChanges: [...before, renewed, ...after] }
+  }
+}
+
+type RateEnd = NonNullable<OptionView['rateEnd']>
+
+/** The rate changes before a renewal, with its first payment, and after that; a day stands for the payment due on or after it. */
+function aroundRenewal({ rateChanges, frequency }: OptionDocument, { afterPayment, day }: RateEnd) {
+  const next = nextPaymentDay(day, PAYMENTS_A_YEAR[frequency])
+  const side = ({ fromPayment, fromDay }: RateChangeDocument) =>
+    fromDay === null
+      ? Math.sign((fromPayment ?? 0) - afterPayment - 1)
+      : fromDay <= day
+        ? -1
+        : fromDay <= next
+          ? 0
+          : 1
+  return {
+    before: rateChanges.filter((change) => side(change) < 0),
+    at: rateChanges.filter((change) => side(change) === 0),
+    after: rateChanges.filter((change) => side(change) > 0),
+  }
+}
+
+function nextPaymentDay(day: string, perYear: number) {
+  if (perYear <= 12) return addMonths(day, 12 / perYear)
+  const date = new Date(`${day}T00:00:00Z`)
+  date.setUTCDate(date.getUTCDate() + Math.floor(366 / perYear))
+  return date.toISOString().slice(0, 10)
 }
