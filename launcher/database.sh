@@ -19,7 +19,7 @@ as_database_owner() {
 
 database_owner_may_enter() { [ "$(id -u)" -ne 0 ] || as_database_owner test -x "$1"; }
 
-# find_cluster NAME: sets CLUSTER to where the data folder's cluster is, or shall be. One that lies elsewhere is recorded
+# find_cluster NAME: sets CLUSTER to where the data folder's cluster is, or will be. One that lies elsewhere is recorded
 # in the data folder, so that it is found again when the project's folder moves.
 find_cluster() {
   local record=$DATA/$1.location own=$DATA/$1

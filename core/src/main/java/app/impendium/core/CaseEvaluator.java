@@ -1,11 +1,12 @@
 package app.impendium.core;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Findings;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Works out a case: a pure function of it. */
+/** Evaluates a case: a pure function of it. */
 public final class CaseEvaluator {
     private CaseEvaluator() {}
 
@@ -19,7 +20,8 @@ public final class CaseEvaluator {
         List<OptionEvaluation> evaluations = new ArrayList<>();
         for (int i = 0; i < file.options().size(); i++) {
             LoanOption option = file.options().get(i);
-            findings.group("options[" + i + "]", () -> evaluate(option)).ifPresent(evaluations::add);
+            findings.group(Field.entry(Field.OPTIONS, i), () -> evaluate(option, file.assumptions()))
+                    .ifPresent(evaluations::add);
         }
         findings.throwIfAny();
         return new CaseEvaluation(evaluations);
@@ -30,7 +32,16 @@ public final class CaseEvaluator {
      *
      * @throws CaseException if it has no answer, with all findings
      */
+    public static OptionEvaluation evaluate(LoanOption option, Assumptions assumptions) {
+        return new OptionEvaluation(option, assumptions);
+    }
+
+    /**
+     * The figures of one option that no assumption changes.
+     *
+     * @throws CaseException if it has no answer, with all findings
+     */
     public static OptionEvaluation evaluate(LoanOption option) {
-        return new OptionEvaluator(option).evaluate();
+        return evaluate(option, Assumptions.NONE);
     }
 }

@@ -1,6 +1,9 @@
 package app.impendium.core;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Value;
 import java.util.List;
 
 /**
@@ -8,7 +11,7 @@ import java.util.List;
  *
  * @param options the ways of doing it, from one to six; the first is the baseline
  */
-public record CaseFile(List<LoanOption> options) {
+public record CaseFile(List<LoanOption> options, Assumptions assumptions) {
     private static final int MOST_OPTIONS = 6;
 
     /**
@@ -26,7 +29,12 @@ public record CaseFile(List<LoanOption> options) {
      */
     public static int checkedCount(int options) {
         if (options < 1 || options > MOST_OPTIONS) {
-            throw CaseException.of("options", String.valueOf(options), "1 to " + MOST_OPTIONS);
+            throw CaseException.of(
+                    Field.OPTIONS,
+                    Code.OUT_OF_RANGE,
+                    new Value.Count(options),
+                    new Value.Count(1),
+                    new Value.Count(MOST_OPTIONS));
         }
         return options;
     }

@@ -3,6 +3,7 @@ package app.impendium.core;
 import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.UpfrontPremium;
+import app.impendium.core.finding.Field;
 import app.impendium.core.loan.Days;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -26,6 +27,6 @@ public record Closing(
      * @throws app.impendium.core.finding.CaseException if a case cannot speak of the day
      */
     public Closing {
-        day.ifPresent(given -> Days.checked(given, "day"));
+        day.ifPresent(given -> Days.checked(given, Field.CLOSING_DAY));
     }
 }

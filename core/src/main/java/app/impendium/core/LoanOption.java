@@ -4,14 +4,16 @@ import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Value;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
-import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
@@ -20,20 +22,19 @@ import java.util.Optional;
 /**
  * One way of financing the home: all that its figures follow from. Immutable.
  *
- * @param term how long the loan is reckoned to run: its amortization
+ * @param rate the rate per payment, with the annual rate and the conventions it comes from
+ * @param amortization how long the payments are computed to run
  * @param rateTerm how long the rate is agreed for, where it ends before the loan does
- * @param creditCostRate the yearly rate at which the whole cost is stated, by the law of the case's market
+ * @param creditCostRate the annual rate at which the whole cost is stated, by the law of the case's market
  */
 public record LoanOption(
         Financing financing,
-        AnnualRate rate,
-        Compounding compounding,
-        PaymentFrequency frequency,
+        PeriodicRate rate,
         PaymentRounding rounding,
-        LoanTerm term,
+        LoanTerm amortization,
         Optional<LoanTerm> rateTerm,
         LocalDate firstPayment,
-        LoanClauses clauses,
+        LoanFeatures features,
         Closing closing,
         HousingTerms housing,
         CreditCostRate creditCostRate) {
@@ -41,12 +42,11 @@ public record LoanOption(
     /**
      * The terms of the loan. A financed premium is part of its amount.
      *
-     * @throws CaseException if the term is not a whole number of payments, a clause does not fit, or the premium makes the
+     * @throws CaseException if the term is not a whole number of payments, a feature does not fit, or the premium makes the
      *     loan larger than any
      */
     public LoanTerms loanTerms() {
-        return new LoanTerms(
-                amount(), PeriodicRate.of(rate, compounding, frequency), term.payments(frequency), rounding, clauses);
+        return new LoanTerms(amount(), rate, amortization.payments(frequency()), rounding, features);
     }
 
     private Money amount() {
@@ -55,11 +55,7 @@ public record LoanOption(
         Money most = Money.LARGEST.minus(base);
         if (premium.isAbove(most)) {
             throw CaseException.of(
-                    "upfrontPremium",
-                    premium.toString(),
-                    "a premium of at most " + most,
-                    "The premium of " + premium + " would make the loan larger than " + Money.LARGEST + ": at most "
-                            + most + " can be added to a loan of " + base + ".");
+                    Field.UPFRONT_PREMIUM, Code.PREMIUM_TOO_LARGE, premium.toValue(), most.toValue(), base.toValue());
         }
         return base.plus(premium);
     }
@@ -72,51 +68,51 @@ public record LoanOption(
     public PaymentDates paymentDates() {
         closing.day().filter(firstPayment::isBefore).ifPresent(day -> {
             throw CaseException.of(
-                    "firstPayment",
-                    firstPayment.toString(),
-                    day + " or later",
-                    "The first payment on " + firstPayment + " would come before the closing on " + day + ".");
+                    Field.FIRST_PAYMENT, Code.BEFORE_CLOSING, new Value.Day(firstPayment), new Value.Day(day));
         });
-        return new PaymentDates(firstPayment, frequency);
+        return new PaymentDates(firstPayment, frequency());
     }
 
-    /** The price of the home, zero where it is not known: what shares of the price are reckoned on. */
+    /** How often the loan is paid. */
+    public PaymentFrequency frequency() {
+        return rate.frequency();
+    }
+
+    /** The price of the home, zero where it is not known: what shares of the price are taken of. */
     public Money price() {
         return financing.price().orElse(Money.ZERO);
     }
 
-    /** The same with other money: another price, money down or loan amount. */
+    /** The same with other money: another price, down payment or loan amount. */
     public LoanOption withFinancing(Financing other) {
-        return with(other, rate, term, clauses);
+        return with(other, rate, amortization, features);
     }
 
     /** The same at another rate. */
     public LoanOption withRate(AnnualRate other) {
-        return with(financing, other, term, clauses);
+        return with(financing, rate.withAnnual(other), amortization, features);
     }
 
-    /** The same over another term. */
-    public LoanOption withTerm(LoanTerm other) {
-        return with(financing, rate, other, clauses);
+    /** The same over another amortization. */
+    public LoanOption withAmortization(LoanTerm other) {
+        return with(financing, rate, other, features);
     }
 
-    /** The same with other clauses. */
-    public LoanOption withClauses(LoanClauses other) {
-        return with(financing, rate, term, other);
+    /** The same with other features. */
+    public LoanOption withFeatures(LoanFeatures other) {
+        return with(financing, rate, amortization, other);
     }
 
     private LoanOption with(
-            Financing otherFinancing, AnnualRate otherRate, LoanTerm otherTerm, LoanClauses otherClauses) {
+            Financing otherFinancing, PeriodicRate otherRate, LoanTerm otherAmortization, LoanFeatures otherFeatures) {
         return new LoanOption(
                 otherFinancing,
                 otherRate,
-                compounding,
-                frequency,
                 rounding,
-                otherTerm,
+                otherAmortization,
                 rateTerm,
                 firstPayment,
-                otherClauses,
+                otherFeatures,
                 closing,
                 housing,
                 creditCostRate);

@@ -2,13 +2,13 @@ package app.impendium.core;
 
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.loan.ExtraPayment;
+import app.impendium.core.loan.PaymentPhase;
 import app.impendium.core.loan.RateChange;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * Something that happens in a loan's life.
@@ -35,23 +35,25 @@ public record Milestone(int payment, Kind kind) {
     }
 
     /** The milestones of an option in the order of their payments, the last being paid off. */
-    public static List<Milestone> of(LoanOption option, OptionEvaluation figures) {
+    static List<Milestone> of(OptionEvaluation figures) {
         List<Milestone> all = new ArrayList<>();
-        Schedule schedule = figures.schedule();
-        int interestOnly = option.clauses().interestOnlyPayments();
+        LoanOption option = figures.option();
+        LoanFigures loan = figures.loan();
+        Schedule schedule = loan.schedule();
+        int interestOnly = option.features().interestOnlyPayments();
         if (interestOnly > 0) {
             all.add(new Milestone(interestOnly + 1, Kind.INTEREST_ONLY_ENDS));
         }
-        figures.buydown()
+        loan.buydown()
                 .ifPresent(reduced -> all.add(new Milestone(
                         (reduced.paymentByYear().size() - 1)
                                         * option.frequency().perYear()
                                 + 1,
                         Kind.REDUCED_PAYMENTS_END)));
-        for (RateChange change : option.clauses().rateChanges()) {
+        for (RateChange change : option.features().rateChanges()) {
             all.add(new Milestone(change.fromPayment(), Kind.RATE_CHANGES));
         }
-        for (ExtraPayment extra : option.clauses().extras()) {
+        for (ExtraPayment extra : option.features().extras()) {
             // None is taken on a line that clears the loan by itself, nor after it.
             if (extra.first() <= schedule.payments()
                     && !schedule.line(extra.first()).extra().isZero()) {
@@ -59,8 +61,8 @@ public record Milestone(int payment, Kind kind) {
                 all.add(new Milestone(extra.first(), once ? Kind.LUMP_PAID : Kind.EXTRAS_BEGIN));
             }
         }
-        figures.rateEnd().ifPresent(end -> all.add(new Milestone(end.afterPayment(), Kind.RATE_TERM_ENDS)));
-        figures.mortgageInsurance().ifPresent(insurance -> addEnds(insurance, all));
+        loan.rateEnd().ifPresent(end -> all.add(new Milestone(end.afterPayment(), Kind.RATE_TERM_ENDS)));
+        figures.monthlyCost().insurance().ifPresent(insurance -> addEnds(insurance, all));
         schedule.firstWithMorePrincipalThanInterest()
                 .ifPresent(payment -> all.add(new Milestone(payment, Kind.MORE_PRINCIPAL_THAN_INTEREST)));
         schedule.firstWithHalfRepaid().ifPresent(payment -> all.add(new Milestone(payment, Kind.HALF_REPAID)));
@@ -72,26 +74,29 @@ public record Milestone(int payment, Kind kind) {
     }
 
     private static void addEnds(MortgageInsurance insurance, List<Milestone> all) {
-        if (insurance.firstPaymentWithoutOnRequest() < insurance.firstPaymentWithout()) {
-            all.add(new Milestone(insurance.firstPaymentWithoutOnRequest(), Kind.INSURANCE_ON_REQUEST));
+        if (insurance.endsOnRequestAtPayment() < insurance.endsAtPayment()) {
+            all.add(new Milestone(insurance.endsOnRequestAtPayment(), Kind.INSURANCE_ON_REQUEST));
         }
-        all.add(new Milestone(insurance.firstPaymentWithout(), Kind.INSURANCE_ENDS));
+        all.add(new Milestone(insurance.endsAtPayment(), Kind.INSURANCE_ENDS));
     }
 
-    /** Where the payment is computed anew for a reason that has no milestone of its own: a recast after an extra. */
+    /**
+     * Where the payment changes for a reason that has no milestone of its own: the client chose another, or an extra had it
+     * recalculated. Extras with each payment recalculate it each time, of which the first tells enough.
+     */
     private static void steps(Schedule schedule, List<Milestone> all) {
         List<Integer> explained = all.stream().map(Milestone::payment).toList();
-        List<Milestone> steps = IntStream.range(2, schedule.payments())
-                .filter(payment -> !explained.contains(payment) && explained.contains(payment - 1))
-                .mapToObj(payment -> step(payment, schedule))
-                .flatMap(List::stream)
-                .toList();
-        all.addAll(steps);
+        schedule.phases().stream()
+                .filter(phase -> phase.cause() == PaymentPhase.Cause.STEP || explained.contains(phase.from() - 1))
+                .map(PaymentPhase::from)
+                .filter(payment -> payment > 1 && payment < schedule.payments() && !explained.contains(payment))
+                .map(payment -> step(payment, schedule))
+                .forEach(all::addAll);
     }
 
     private static List<Milestone> step(int payment, Schedule schedule) {
-        Money before = schedule.line(payment - 1).payment();
-        Money after = schedule.line(payment).payment();
+        Money before = schedule.due(payment - 1);
+        Money after = schedule.due(payment);
         if (after.equals(before)) {
             return List.of();
         }

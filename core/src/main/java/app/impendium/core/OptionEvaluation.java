@@ -1,106 +1,137 @@
 package app.impendium.core;
 
-import app.impendium.core.cost.Buydown;
 import app.impendium.core.cost.CashToClose;
+import app.impendium.core.cost.ClosingItem.Kind;
+import app.impendium.core.cost.Disclosure;
+import app.impendium.core.cost.DisclosureBasis;
 import app.impendium.core.cost.FiveYears;
-import app.impendium.core.cost.HousingCost;
-import app.impendium.core.cost.HousingPeriod;
-import app.impendium.core.cost.LoanCharges;
-import app.impendium.core.cost.MortgageInsurance;
-import app.impendium.core.loan.LoanTerms;
-import app.impendium.core.loan.PaymentDates;
-import app.impendium.core.loan.Schedule;
+import app.impendium.core.cost.MonthlyCost;
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.ScheduleYear;
 import app.impendium.core.money.Money;
-import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
-/**
- * The figures of one option.
- *
- * @param terms the loan that is worked out
- * @param baseLoan what is borrowed before a financed premium is added
- * @param purchase how the loan relates to the price, where a price is given
- * @param schedule every payment
- * @param dates when the payments fall due
- * @param housingPeriods what a month costs, from each change to the next; the first from payment 1
- * @param firstMonthToLender the part of the first month's cost that goes to the lender
- * @param mortgageInsurance the insurance, where it is due
- * @param buydown a temporary buydown, where one is agreed
- * @param cashToClose what the client brings to closing
- * @param charges what is charged for having the loan
- * @param creditCostRate the yearly rate of the whole cost by the law of the case's market, in percent; none where the
- *     charges leave nothing to receive
- * @param fiveYears what the loan comes to in sixty months
- * @param totalInterestPercentage total interest, with prepaid interest, in percent of the loan
- * @param rateEnd the end of the rate's term, where it comes before the loan's
- * @param notes what features of the option do instead of what they say
- */
-public record OptionEvaluation(
-        LoanTerms terms,
-        Money baseLoan,
-        Optional<PurchaseFigures> purchase,
-        Schedule schedule,
-        PaymentDates dates,
-        List<HousingPeriod> housingPeriods,
-        Money firstMonthToLender,
-        Optional<MortgageInsurance> mortgageInsurance,
-        Optional<Buydown> buydown,
-        CashToClose cashToClose,
-        LoanCharges charges,
-        Optional<BigDecimal> creditCostRate,
-        FiveYears fiveYears,
-        BigDecimal totalInterestPercentage,
-        Optional<RateEnd> rateEnd,
-        List<FeatureNote> notes) {
-
-    public OptionEvaluation {
-        housingPeriods = List.copyOf(housingPeriods);
-        notes = List.copyOf(notes);
-    }
+/** The figures of one option, by parts. The loan is computed at once; every other part when it is first asked for. */
+public final class OptionEvaluation {
+    private final LoanOption option;
+    private final Assumptions assumptions;
+    private final LoanFigures loan;
+    private final Part<MonthlyCost> monthlyCost = new Part<>(this::computeMonthlyCost);
+    private final Part<CashToClose> cashToClose = new Part<>(this::computeCashToClose);
+    private final Part<Disclosure> disclosure = new Part<>(this::computeDisclosure);
+    private final Part<List<ScheduleYear>> years = new Part<>(this::computeYears);
+    private final Part<LoanLife> life = new Part<>(() -> LoanLife.of(this));
+    private final Part<Optional<ExtrasSaving>> extrasSaving = new Part<>(this::computeExtrasSaving);
+    private final Part<List<FeatureNote>> notes = new Part<>(() -> FeatureNote.of(this));
 
     /**
-     * What follows from price and money down.
+     * The evaluation of an option.
      *
-     * @param moneyDown the amount
-     * @param percentDown the same in percent of the price
-     * @param loanToValuePercent the loan in percent of the value
+     * @throws CaseException if it has no answer, with all findings
      */
-    public record PurchaseFigures(Money moneyDown, BigDecimal percentDown, BigDecimal loanToValuePercent) {}
-
-    /**
-     * The end of the time for which the rate is agreed.
-     *
-     * @param afterPayment the last payment at the rate
-     * @param day when it falls due
-     * @param balance what is then owed, and becomes the next loan
-     * @param paymentsLeft how many payments of the amortization are left
-     */
-    public record RateEnd(int afterPayment, LocalDate day, Money balance, int paymentsLeft) {}
-
-    /** What is borrowed, a financed premium included. */
-    public Money loanAmount() {
-        return terms.amount();
+    OptionEvaluation(LoanOption option, Assumptions assumptions) {
+        this.option = option;
+        this.assumptions = assumptions;
+        this.loan = LoanFigures.of(option);
     }
 
-    /** What the home costs in the first month, by parts. */
-    public HousingCost housingCost() {
-        return housingPeriods.get(0).cost();
+    /** What the figures are of. */
+    public LoanOption option() {
+        return option;
     }
 
-    /** The rate per payment, in percent. */
-    public BigDecimal periodicRatePercent() {
-        return terms.rate().value().movePointRight(2);
+    /** What is taken for granted beyond the option's own terms. */
+    public Assumptions assumptions() {
+        return assumptions;
     }
 
-    /** The effective yearly rate, in percent. */
-    public BigDecimal effectiveRatePercent() {
-        return terms.rate().effectiveYearlyPercent();
+    /** The loan: its terms, every payment and when they are due. */
+    public LoanFigures loan() {
+        return loan;
     }
 
-    /** The date of the payment that clears the loan. */
-    public LocalDate payoffDate() {
-        return dates.of(schedule.payments());
+    /** What the home costs a month, from each change to the next. */
+    public MonthlyCost monthlyCost() {
+        return monthlyCost.get();
+    }
+
+    /** What the client brings to closing. */
+    public CashToClose cashToClose() {
+        return cashToClose.get();
+    }
+
+    /** What regulation asks to be disclosed. */
+    public Disclosure disclosure() {
+        return disclosure.get();
+    }
+
+    /** The payments of each calendar year, added up. */
+    public List<ScheduleYear> years() {
+        return years.get();
+    }
+
+    /** The loan from its first payment to its last. */
+    public LoanLife life() {
+        return life.get();
+    }
+
+    /** What its extra payments save, where it has any. */
+    public Optional<ExtrasSaving> extrasSaving() {
+        return extrasSaving.get();
+    }
+
+    /** What features of the option do instead of what they say. */
+    public List<FeatureNote> notes() {
+        return notes.get();
+    }
+
+    private MonthlyCost computeMonthlyCost() {
+        return MonthlyCost.of(
+                option.housing(),
+                option.financing(),
+                loan.schedule(),
+                loan.insured(),
+                option.frequency(),
+                loan.buydown());
+    }
+
+    private CashToClose computeCashToClose() {
+        return CashToClose.of(
+                option.closing().costs(),
+                loan.amount(),
+                option.financing().amountDown(),
+                premiumAtClosing(),
+                loan.subsidyOfBuyer());
+    }
+
+    private Disclosure computeDisclosure() {
+        Closing closing = option.closing();
+        DisclosureBasis basis = new DisclosureBasis(
+                loan.schedule(),
+                loan.dates(),
+                closing.day(),
+                closing.costs().prepaidFinanceCharge(loan.amount()),
+                closing.upfrontPremium().on(loan.base()),
+                monthlyCost().insurance(),
+                loan.paymentsAtRate());
+        Money loanCosts = closing.costs().loanCosts(loan.amount()).plus(premiumAtClosing());
+        return Disclosure.of(
+                basis,
+                option.creditCostRate(),
+                FiveYears.of(basis, loanCosts),
+                closing.costs().paid(Kind.PREPAID_INTEREST, loan.amount()));
+    }
+
+    private Optional<ExtrasSaving> computeExtrasSaving() {
+        return ExtrasSaving.of(loan);
+    }
+
+    private List<ScheduleYear> computeYears() {
+        return ScheduleYear.of(loan.schedule(), loan.dates());
+    }
+
+    private Money premiumAtClosing() {
+        return option.closing().upfrontPremium().paidAtClosing(loan.base());
     }
 }

@@ -3,10 +3,10 @@ package app.impendium.core;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingTerms;
-import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
@@ -25,18 +25,19 @@ class CaseEvaluatorTest {
     void addsUpWhatAHouseCosts() {
         OptionEvaluation figures = evaluate(Options.purchase("10", PaymentFrequency.MONTHLY, 300));
 
-        assertThat(figures.loanAmount()).isEqualTo(Money.of("226170.00"));
-        assertThat(figures.housingCost().propertyTax()).isEqualTo(Money.of("209.42"));
-        assertThat(figures.housingCost().homeInsurance()).isEqualTo(Money.of("83.34"));
-        assertThat(figures.housingCost().mortgageInsurance()).isEqualTo(Money.of("113.09"));
-        assertThat(figures.housingCost().total())
-                .isEqualTo(figures.schedule()
+        assertThat(figures.loan().amount()).isEqualTo(Money.of("226170.00"));
+        assertThat(figures.monthlyCost().first().propertyTax()).isEqualTo(Money.of("209.42"));
+        assertThat(figures.monthlyCost().first().homeInsurance()).isEqualTo(Money.of("83.34"));
+        assertThat(figures.monthlyCost().first().mortgageInsurance()).isEqualTo(Money.of("113.09"));
+        assertThat(figures.monthlyCost().first().total())
+                .isEqualTo(figures.loan()
+                        .schedule()
                         .payment()
                         .plus(Money.of("209.42"))
                         .plus(Money.of("83.34"))
                         .plus(Money.of("113.09"))
                         .plus(Money.of("62.50")));
-        assertThat(figures.payoffDate()).isEqualTo("2052-02-01");
+        assertThat(figures.loan().payoffDate()).isEqualTo("2052-02-01");
     }
 
     @Test
@@ -45,12 +46,12 @@ class CaseEvaluatorTest {
         HousingTerms byLender = option.housing();
         HousingTerms byClients = new HousingTerms(
                 byLender.propertyTax(),
-                byLender.homeInsuranceAYear(),
-                byLender.mortgageInsuranceAYear(),
-                HousingTerms.Sender.CLIENTS,
-                byLender.duesAMonth(),
-                byLender.otherAMonth());
-        HousingCost month = evaluate(option).housingCost();
+                byLender.yearlyHomeInsurance(),
+                byLender.yearlyMortgageInsurance(),
+                false,
+                byLender.monthlyDues(),
+                byLender.monthlyOther());
+        HousingCost month = evaluate(option).monthlyCost().first();
 
         assertThat(byLender.toLender(month)).isEqualTo(month.total().minus(Money.of("62.50")));
         assertThat(byClients.toLender(month))
@@ -60,11 +61,11 @@ class CaseEvaluatorTest {
     @Test
     void relatesTheLoanToThePrice() {
         Financing.Purchase purchase =
-                new Financing.Purchase(PRICE, new MoneyDown.Amount(Money.of("50260.00")), Optional.empty());
+                new Financing.Purchase(PRICE, new DownPayment.Amount(Money.of("50260.00")), Optional.empty());
 
         assertThat(purchase.loanAmount()).isEqualTo(Money.of("201040.00"));
-        assertThat(purchase.percentDown()).isEqualByComparingTo("20");
-        assertThat(purchase.loanToValuePercent()).isEqualByComparingTo("80");
+        assertThat(purchase.percentDown().orElseThrow()).isEqualByComparingTo("20");
+        assertThat(purchase.loanToValuePercent().orElseThrow()).isEqualByComparingTo("80");
         assertThat(new PropertyTax.Amount(Money.of("3600.00")).monthly(PRICE)).isEqualTo(Money.of("300.00"));
     }
 
@@ -72,50 +73,54 @@ class CaseEvaluatorTest {
     void spreadsAYearsPaymentsOverItsMonths() {
         OptionEvaluation figures = evaluate(Options.purchase("20", PaymentFrequency.WEEKLY, 300));
 
-        assertThat(figures.housingCost().principalAndInterest())
-                .isEqualTo(figures.schedule().payment().times(52).dividedBy(12));
+        assertThat(figures.monthlyCost().first().principalAndInterest())
+                .isEqualTo(figures.loan().schedule().payment().times(52).dividedBy(12));
     }
 
     @Test
     void chargesNoMortgageInsuranceAtEightyPercent() {
         OptionEvaluation figures = evaluate(Options.purchase("20", PaymentFrequency.MONTHLY, 300));
 
-        assertThat(figures.mortgageInsurance()).isEmpty();
-        assertThat(figures.housingCost().mortgageInsurance()).isEqualTo(Money.ZERO);
+        assertThat(figures.monthlyCost().insurance()).isEmpty();
+        assertThat(figures.monthlyCost().first().mortgageInsurance()).isEqualTo(Money.ZERO);
     }
 
     @Test
     void knowsNoValueOfALoanAlone() {
         LoanOption option = Options.of(
-                new Financing.LoanAlone(Money.of("90000.00")), PaymentFrequency.MONTHLY, 120, LocalDate.of(2027, 3, 1));
+                new Financing.LoanOnly(Money.of("90000.00")), PaymentFrequency.MONTHLY, 120, LocalDate.of(2027, 3, 1));
 
         OptionEvaluation figures = evaluate(option);
 
-        assertThat(figures.purchase()).isEmpty();
-        assertThat(figures.mortgageInsurance()).isEmpty();
-        assertThat(figures.housingCost().propertyTax()).isEqualTo(Money.ZERO);
+        assertThat(option.financing().loanToValuePercent()).isEmpty();
+        assertThat(figures.monthlyCost().insurance()).isEmpty();
+        assertThat(figures.monthlyCost().first().propertyTax()).isEqualTo(Money.ZERO);
     }
 
     @Test
     void reportsTheFindingsOfAllOptionsAtOnce() {
         LoanOption wrongTerm = Options.purchase("10", PaymentFrequency.WEEKLY, 301);
         LoanOption wrongDate =
-                Options.of(new Financing.LoanAlone(PRICE), PaymentFrequency.YEARLY, 13, LocalDate.of(1900, 1, 1));
+                Options.of(new Financing.LoanOnly(PRICE), PaymentFrequency.YEARLY, 13, LocalDate.of(1900, 1, 1));
 
         CaseException refusal = catchThrowableOfType(
                 CaseException.class,
                 () -> CaseEvaluator.evaluate(new CaseFile(
-                        List.of(wrongTerm, Options.purchase("10", PaymentFrequency.MONTHLY, 300), wrongDate))));
+                        List.of(wrongTerm, Options.purchase("10", PaymentFrequency.MONTHLY, 300), wrongDate),
+                        Assumptions.NONE)));
 
         assertThat(refusal.findings())
-                .extracting(Finding::field)
-                .containsExactly("options[0].term", "options[2].term", "options[2].firstPayment");
+                .extracting(Finding::path)
+                .containsExactly(
+                        "options[0].terms.amortizationMonths",
+                        "options[2].terms.amortizationMonths",
+                        "options[2].terms.firstPayment");
     }
 
     @Test
     void refusesAPaymentThatNeverRepays() {
         LoanOption option = Options.of(
-                        new Financing.LoanAlone(Money.of("1000.00")),
+                        new Financing.LoanOnly(Money.of("1000.00")),
                         PaymentFrequency.MONTHLY,
                         600,
                         LocalDate.of(2027, 3, 1))
@@ -124,13 +129,12 @@ class CaseEvaluatorTest {
         CaseException refusal = catchThrowableOfType(CaseException.class, () -> evaluate(option));
 
         assertThat(refusal)
-                .hasMessage(
-                        "The level payment of 25.00 does not exceed the interest of 25.00 due with payment 1, so nothing"
-                                + " would be repaid before the end. A shorter term or a lower rate is needed.");
-        assertThat(refusal.findings()).extracting(Finding::field).containsExactly("options[0].payments");
+                .hasMessage("options[0].terms.amortizationMonths: LEVEL_PAYMENT_BELOW_INTEREST 25.00, 25.00, 1");
     }
 
     private static OptionEvaluation evaluate(LoanOption option) {
-        return CaseEvaluator.evaluate(new CaseFile(List.of(option))).options().get(0);
+        return CaseEvaluator.evaluate(new CaseFile(List.of(option), Assumptions.NONE))
+                .options()
+                .get(0);
     }
 }

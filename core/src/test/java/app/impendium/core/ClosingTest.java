@@ -5,19 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.impendium.core.cost.BuydownTerms;
-import app.impendium.core.cost.BuydownTerms.Payer;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingPeriod;
+import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.RateChange;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
-import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -36,11 +35,12 @@ class ClosingTest {
 
         OptionEvaluation figures = CaseEvaluator.evaluate(Options.closed(closing, Optional.empty()));
 
-        assertThat(figures.loanAmount()).isEqualTo(Money.of("204055.60"));
-        assertThat(figures.purchase().orElseThrow().loanToValuePercent()).isEqualByComparingTo("80");
+        assertThat(figures.loan().amount()).isEqualTo(Money.of("204055.60"));
+        assertThat(figures.option().financing().loanToValuePercent().orElseThrow())
+                .isEqualByComparingTo("80");
         assertThat(figures.cashToClose().total()).isEqualTo(Money.of("50260.00"));
-        assertThat(figures.creditCostRate().orElseThrow())
-                .isGreaterThan(figures.terms().rate().annual().percent().value());
+        assertThat(figures.disclosure().creditCostRate().orElseThrow())
+                .isGreaterThan(figures.loan().terms().rate().annual().percent().value());
     }
 
     @Test
@@ -48,16 +48,16 @@ class ClosingTest {
         OptionEvaluation figures = CaseEvaluator.evaluate(
                 Options.closed(closing(Optional.empty(), UpfrontPremium.NONE, Optional.of(TWO_ONE)), Optional.empty()));
 
-        assertThat(figures.housingPeriods())
+        assertThat(figures.monthlyCost().periods())
                 .extracting(HousingPeriod::fromPayment)
                 .containsExactly(1, 13, 25);
-        assertThat(figures.housingPeriods())
+        assertThat(figures.monthlyCost().periods())
                 .extracting(period -> period.cost().principalAndInterest())
-                .isEqualTo(figures.buydown().orElseThrow().paymentByYear());
+                .isEqualTo(figures.loan().buydown().orElseThrow().paymentByYear());
         assertThat(figures.cashToClose().buydownSubsidy())
-                .isEqualTo(figures.buydown().orElseThrow().subsidy());
-        assertThat(figures.schedule().line(1).payment())
-                .isEqualTo(figures.schedule().payment());
+                .isEqualTo(figures.loan().buydown().orElseThrow().subsidy());
+        assertThat(figures.loan().schedule().line(1).payment())
+                .isEqualTo(figures.loan().schedule().payment());
     }
 
     @Test
@@ -76,38 +76,39 @@ class ClosingTest {
     }
 
     private static BigDecimal annualPercentageRate(LoanOption option) {
-        return CaseEvaluator.evaluate(option).creditCostRate().orElseThrow();
+        return CaseEvaluator.evaluate(option).disclosure().creditCostRate().orElseThrow();
     }
 
     @Test
     void theMonthChangesWithRateAndInsurance() {
         LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 300)
-                .withClauses(LoanClauses.NONE
+                .withFeatures(LoanFeatures.NONE
                         .withInterestOnly(24)
-                        .withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("6.5")))));
+                        .withRateChanges(List.of(new RateChange(61, Options.rate("6.5")))));
 
         OptionEvaluation figures = CaseEvaluator.evaluate(option);
 
-        int insuranceEnds = figures.mortgageInsurance().orElseThrow().firstPaymentWithout();
-        assertThat(figures.housingPeriods())
+        int insuranceEnds = figures.monthlyCost().insurance().orElseThrow().endsAtPayment();
+        assertThat(figures.monthlyCost().periods())
                 .extracting(HousingPeriod::fromPayment)
                 .containsExactly(1, 25, 61, insuranceEnds);
-        assertThat(figures.housingCost().principalAndInterest())
-                .isEqualTo(figures.schedule().line(1).interest());
+        assertThat(figures.monthlyCost().first().principalAndInterest())
+                .isEqualTo(figures.loan().schedule().line(1).interest());
     }
 
     @Test
     void anAppraisalBelowThePriceIsWhatTheLoanIsMeasuredBy() {
         LoanOption option = Options.purchase("20", PaymentFrequency.MONTHLY, 300);
         var purchase = Options.buying("20");
-        var appraised =
-                new Financing.Purchase(purchase.homePrice(), purchase.moneyDown(), Optional.of(Money.of("240000.00")));
+        var appraised = new Financing.Purchase(
+                purchase.homePrice(), purchase.downPayment(), Optional.of(Money.of("240000.00")));
 
         OptionEvaluation figures = CaseEvaluator.evaluate(option.withFinancing(appraised));
 
-        assertThat(figures.purchase().orElseThrow().loanToValuePercent()).isEqualByComparingTo("83.76666666666667");
-        assertThat(figures.mortgageInsurance()).isPresent();
-        assertThat(figures.loanAmount()).isEqualTo(Money.of("201040.00"));
+        assertThat(figures.option().financing().loanToValuePercent().orElseThrow())
+                .isEqualByComparingTo("83.76666666666667");
+        assertThat(figures.monthlyCost().insurance()).isPresent();
+        assertThat(figures.loan().amount()).isEqualTo(Money.of("201040.00"));
     }
 
     @Test
@@ -115,12 +116,13 @@ class ClosingTest {
         OptionEvaluation figures =
                 CaseEvaluator.evaluate(Options.closed(Closing.PLAIN, Optional.of(LoanTerm.ofYears(5))));
 
-        OptionEvaluation.RateEnd end = figures.rateEnd().orElseThrow();
+        LoanFigures.RateEnd end = figures.loan().rateEnd().orElseThrow();
         assertThat(end.afterPayment()).isEqualTo(60);
         assertThat(end.day()).isEqualTo("2032-02-01");
-        assertThat(end.balance()).isEqualTo(figures.schedule().balanceAfter(60));
+        assertThat(end.balance()).isEqualTo(figures.loan().schedule().balanceAfter(60));
         assertThat(end.paymentsLeft()).isEqualTo(240);
         assertThat(CaseEvaluator.evaluate(Options.closed(Closing.PLAIN, Optional.of(LoanTerm.ofYears(25))))
+                        .loan()
                         .rateEnd())
                 .isEmpty();
     }
@@ -131,15 +133,15 @@ class ClosingTest {
                 closing(Optional.of(LocalDate.of(2027, 3, 2)), UpfrontPremium.NONE, Optional.empty()),
                 Optional.empty());
         assertThatThrownBy(() -> CaseEvaluator.evaluate(tooEarly))
-                .hasMessage("The first payment on 2027-03-01 would come before the closing on 2027-03-02.");
+                .hasMessage("terms.firstPayment: BEFORE_CLOSING 2027-03-01, 2027-03-02");
 
         BuydownTerms tooDeep = new BuydownTerms(List.of(Percent.of("6")), Payer.SELLER);
         LoanOption both = Options.closed(
                 closing(Optional.empty(), UpfrontPremium.NONE, Optional.of(tooDeep)), Optional.of(new LoanTerm(301)));
         assertThat(catchThrowableOfType(CaseException.class, () -> CaseEvaluator.evaluate(both))
                         .findings())
-                .extracting(Finding::field)
-                .containsExactly("buydown.reductions[0]", "rateTerm");
+                .extracting(Finding::path)
+                .containsExactly("features.buydown.reductionsPercent[0]", "terms.rateTermMonths");
     }
 
     private static Closing closing(Optional<LocalDate> day, UpfrontPremium upfront, Optional<BuydownTerms> buydown) {

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.impendium.core.FeatureNote.Kind;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.PaymentStep;
 import app.impendium.core.loan.RateChange;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
 import java.util.List;
 import java.util.Optional;
@@ -19,28 +19,29 @@ import org.junit.jupiter.api.Test;
 
 /** What features of an option do instead of what they say: 201,040.00 at 5.75 % in 300 payments. */
 class FeatureNoteTest {
-    private static final LoanClauses BALLOON = LoanClauses.NONE.withResidual(Money.of("100000.00"));
+    private static final LoanFeatures BALLOON = LoanFeatures.NONE.withBalloon(Money.of("100000.00"));
     private static final ExtraPayment LUMP = new ExtraPayment.Lump(Money.of("20000.00"), 24);
 
     @Test
     void saysNothingOfFeaturesThatDoWhatTheySay() {
         assertThat(notes(BALLOON)).isEmpty();
         assertThat(notes(BALLOON.withExtras(List.of(LUMP), ExtraEffect.RECAST))).isEmpty();
-        assertThat(notes(LoanClauses.NONE.withExtras(List.of(LUMP), ExtraEffect.END_EARLY)))
+        assertThat(notes(LoanFeatures.NONE.withExtras(List.of(LUMP), ExtraEffect.END_EARLY)))
                 .isEmpty();
-        assertThat(notes(LoanClauses.NONE.withInterestOnly(60))).isEmpty();
+        assertThat(notes(LoanFeatures.NONE.withInterestOnly(60))).isEmpty();
     }
 
     @Test
     void aLumpThatIsKeptMakesTheBalloonSmallerAndEndsNothingEarlier() {
-        LoanClauses clauses = BALLOON.withExtras(List.of(LUMP), ExtraEffect.END_EARLY);
-        Schedule schedule = figures(clauses).schedule();
+        LoanFeatures features = BALLOON.withExtras(List.of(LUMP), ExtraEffect.END_EARLY);
+        Schedule schedule = figures(features).loan().schedule();
 
-        assertThat(notes(clauses))
+        assertThat(notes(features))
                 .containsExactly(
-                        new FeatureNote("extraEffect", Kind.ENDS_NO_EARLIER, 300, Optional.of(schedule.lastPayment())),
                         new FeatureNote(
-                                "residualBalance",
+                                "features.extraEffect", Kind.ENDS_NO_EARLIER, 300, Optional.of(schedule.lastPayment())),
+                        new FeatureNote(
+                                "features.balloonCents",
                                 Kind.BALLOON_IS,
                                 300,
                                 Optional.of(schedule.lastPayment().minus(schedule.payment()))));
@@ -53,75 +54,89 @@ class FeatureNoteTest {
 
         assertThat(notes(BALLOON.withExtras(List.of(large), ExtraEffect.END_EARLY)))
                 .extracting(FeatureNote::field, FeatureNote::kind)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple("residualBalance", Kind.PAID_OFF_BEFORE));
+                .containsExactly(org.assertj.core.groups.Tuple.tuple("features.balloonCents", Kind.PAID_OFF_BEFORE));
     }
 
     @Test
     void aRecastBelowTheBalloonPaysInterestAloneAndLeavesWhatIsOwed() {
         ExtraPayment large = new ExtraPayment.Lump(Money.of("130000.00"), 24);
-        LoanClauses clauses = BALLOON.withExtras(List.of(large), ExtraEffect.RECAST);
-        Schedule schedule = figures(clauses).schedule();
+        LoanFeatures features = BALLOON.withExtras(List.of(large), ExtraEffect.RECAST);
+        Schedule schedule = figures(features).loan().schedule();
         Money left = schedule.balanceAfter(24);
 
         assertThat(schedule.line(25).payment()).isEqualTo(schedule.line(25).interest());
         assertThat(schedule.balanceAfter(299)).isEqualTo(left);
-        assertThat(notes(clauses))
-                .containsExactly(new FeatureNote("residualBalance", Kind.BALLOON_IS, 300, Optional.of(left)));
+        assertThat(notes(features))
+                .containsExactly(new FeatureNote("features.balloonCents", Kind.BALLOON_IS, 300, Optional.of(left)));
     }
 
     @Test
     void whatComesAfterTheLastPaymentNeverHappens() {
-        LoanClauses clauses = LoanClauses.NONE
+        LoanFeatures features = LoanFeatures.NONE
                 .withInterestOnly(36)
                 .withExtras(
                         List.of(
                                 new ExtraPayment.Lump(Money.of("201040.00"), 24),
                                 new ExtraPayment.Regular(Money.of("50.00"), 30, 300)),
                         ExtraEffect.END_EARLY)
-                .withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("5"))));
+                .withRateChanges(List.of(new RateChange(61, Options.rate("5"))));
 
-        assertThat(notes(clauses))
+        assertThat(notes(features))
                 .allSatisfy(note -> assertThat(note.payment()).isEqualTo(24))
                 .allSatisfy(note -> assertThat(note.kind()).isEqualTo(Kind.PAID_OFF_BEFORE))
                 .extracting(FeatureNote::field)
-                .containsExactly("interestOnlyPayments", "rateChanges[0]", "extras[1]");
+                .containsExactly("features.interestOnlyPayments", "features.rateChanges[0]", "features.extras[1]");
     }
 
     @Test
     void theTimeOfARateThatOutlastsTheLoanNeverEnds() {
         LoanOption option = Options.closed(Closing.PLAIN, Optional.of(LoanTerm.ofYears(10)))
-                .withClauses(LoanClauses.NONE.withExtras(
+                .withFeatures(LoanFeatures.NONE.withExtras(
                         List.of(new ExtraPayment.Lump(Money.of("201040.00"), 24)), ExtraEffect.END_EARLY));
 
         assertThat(CaseEvaluator.evaluate(option).notes())
-                .containsExactly(new FeatureNote("rateTerm", Kind.PAID_OFF_BEFORE, 24, Optional.empty()));
+                .containsExactly(new FeatureNote("terms.rateTermMonths", Kind.PAID_OFF_BEFORE, 24, Optional.empty()));
     }
 
     @Test
     void aChosenPaymentIsRecalculatedByARateChangeOrMakesTheLastPaymentLarger() {
-        LoanClauses chosen = LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("1100.00")));
-        LoanClauses changed = chosen.withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("5"))));
+        LoanFeatures chosen = LoanFeatures.NONE.withRegular(new RegularPayment.Custom(Money.of("1100.00")));
+        LoanFeatures changed = chosen.withRateChanges(List.of(new RateChange(61, Options.rate("5"))));
 
         assertThat(notes(chosen))
                 .containsExactly(new FeatureNote(
-                        "payment",
+                        "features.paymentCents",
                         Kind.LAST_PAYMENT_IS,
                         300,
-                        Optional.of(figures(chosen).schedule().lastPayment())));
+                        Optional.of(figures(chosen).loan().schedule().lastPayment())));
         assertThat(notes(changed))
                 .containsExactly(new FeatureNote(
-                        "payment",
+                        "features.paymentCents",
                         Kind.RECALCULATED,
                         61,
-                        Optional.of(figures(changed).schedule().line(61).payment())));
+                        Optional.of(figures(changed).loan().schedule().line(61).payment())));
     }
 
-    private static List<FeatureNote> notes(LoanClauses clauses) {
-        return figures(clauses).notes();
+    @Test
+    void aStepSaysWhatBecomesOfIt() {
+        LoanFeatures steps = LoanFeatures.NONE.withSteps(
+                List.of(new PaymentStep(13, Money.of("4000.00")), new PaymentStep(290, Money.of("9000.00"))));
+        LoanFeatures small = LoanFeatures.NONE.withSteps(List.of(new PaymentStep(13, Money.of("1200.00"))));
+
+        assertThat(notes(steps))
+                .extracting(FeatureNote::field, FeatureNote::kind)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple("features.paymentSteps[1]", Kind.PAID_OFF_BEFORE));
+        assertThat(notes(small))
+                .extracting(FeatureNote::field, FeatureNote::kind)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple("features.paymentSteps[0]", Kind.LAST_PAYMENT_IS));
     }
 
-    private static OptionEvaluation figures(LoanClauses clauses) {
+    private static List<FeatureNote> notes(LoanFeatures features) {
+        return figures(features).notes();
+    }
+
+    private static OptionEvaluation figures(LoanFeatures features) {
         return CaseEvaluator.evaluate(
-                Options.purchase("20", PaymentFrequency.MONTHLY, 300).withClauses(clauses));
+                Options.purchase("20", PaymentFrequency.MONTHLY, 300).withFeatures(features));
     }
 }

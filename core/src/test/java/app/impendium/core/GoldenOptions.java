@@ -1,16 +1,20 @@
 package app.impendium.core;
 
 import app.impendium.core.cost.BuydownTerms;
+import app.impendium.core.cost.ClosingAmount;
 import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.cost.CreditCostRate;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
-import app.impendium.core.cost.MoneyDown;
+import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
@@ -20,6 +24,7 @@ import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,13 +34,14 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
 /** Options from the whole options of the golden cases, which are written as in a case document. */
-final class GoldenOptions {
+public final class GoldenOptions {
     private static final JsonNode NOTHING = JsonNodeFactory.instance.objectNode();
 
     private final JsonNode input;
     private final JsonNode closing;
     private final JsonNode housing;
     private final PaymentFrequency frequency;
+    private final PeriodicRate rate;
     private final LocalDate first;
 
     private GoldenOptions(JsonNode input) {
@@ -43,28 +49,32 @@ final class GoldenOptions {
         this.closing = input.has("closing") ? input.get("closing") : NOTHING;
         this.housing = input.has("housing") ? input.get("housing") : NOTHING;
         this.frequency = PaymentFrequency.valueOf(input.get("frequency").asString());
+        this.rate = PeriodicRate.of(
+                annualRate(input), Compounding.valueOf(input.get("compounding").asString()), frequency);
         this.first = input.has("firstPayment")
                 ? day(input, "firstPayment")
                 : PaymentDates.firstAfterClosing(day(closing, "day"));
     }
 
-    static LoanOption of(JsonNode input) {
+    private static AnnualRate annualRate(JsonNode given) {
+        return AnnualRate.ofPercent(given.get("ratePercent").asString());
+    }
+
+    public static LoanOption of(JsonNode input) {
         return new GoldenOptions(input).option();
     }
 
     private LoanOption option() {
         return new LoanOption(
                 financing(),
-                AnnualRate.ofPercent(input.get("ratePercent").asString()),
-                Compounding.valueOf(input.get("compounding").asString()),
-                frequency,
+                rate,
                 PaymentRounding.valueOf(input.get("rounding").asString()),
                 new LoanTerm(input.get("termMonths").asInt()),
                 Optional.empty(),
                 first,
-                LoanClauses.NONE
+                LoanFeatures.NONE
                         .withInterestOnly(input.path("interestOnlyPayments").asInt(0))
-                        .withResidual(amount(input, "residualCents"))
+                        .withBalloon(amount(input, "residualCents"))
                         .withExtras(extras(), ExtraEffect.END_EARLY)
                         .withRateChanges(rateChanges()),
                 closing(),
@@ -74,11 +84,11 @@ final class GoldenOptions {
 
     private Financing financing() {
         if (input.has("loanCents")) {
-            return new Financing.LoanAlone(amount(input, "loanCents"));
+            return new Financing.LoanOnly(amount(input, "loanCents"));
         }
-        MoneyDown down = input.has("downPercent")
-                ? new MoneyDown.Share(percent(input, "downPercent"))
-                : new MoneyDown.Amount(amount(input, "downCents"));
+        DownPayment down = input.has("downPercent")
+                ? new DownPayment.Share(percent(input, "downPercent"))
+                : new DownPayment.Amount(amount(input, "downCents"));
         Optional<Money> appraisal =
                 input.has("appraisalCents") ? Optional.of(amount(input, "appraisalCents")) : Optional.empty();
         return new Financing.Purchase(amount(input, "priceCents"), down, appraisal);
@@ -97,27 +107,33 @@ final class GoldenOptions {
 
     private List<RateChange> rateChanges() {
         return StreamSupport.stream(input.path("rateChanges").spliterator(), false)
-                .map(change -> new RateChange(
-                        change.get("fromPayment").asInt(),
-                        AnnualRate.ofPercent(change.get("ratePercent").asString())))
+                .map(change -> new RateChange(change.get("fromPayment").asInt(), rate.withAnnual(annualRate(change))))
                 .toList();
     }
 
     private Closing closing() {
         return new Closing(
                 closing.has("day") ? Optional.of(day(closing, "day")) : Optional.empty(),
-                new ClosingCosts(
-                        percent(closing, "pointsPercent"),
-                        percent(closing, "lenderCreditPercent"),
-                        amount(closing, "loanFeesCents"),
-                        amount(closing, "otherCostsCents"),
-                        amount(closing, "prepaidInterestCents"),
-                        amount(closing, "prepaidItemsCents"),
-                        amount(closing, "sellerCreditCents")),
+                new ClosingCosts(List.of(
+                        share(Kind.POINTS, "pointsPercent"),
+                        share(Kind.LENDER_CREDIT, "lenderCreditPercent"),
+                        fixed(Kind.LOAN_FEE, "loanFeesCents"),
+                        fixed(Kind.OTHER_COST, "otherCostsCents"),
+                        fixed(Kind.PREPAID_INTEREST, "prepaidInterestCents"),
+                        fixed(Kind.PREPAID_ITEM, "prepaidItemsCents"),
+                        fixed(Kind.SELLER_CREDIT, "sellerCreditCents"))),
                 new UpfrontPremium(
                         percent(closing, "upfrontPremiumPercent"),
                         closing.path("upfrontPremiumFinanced").asBoolean(false)),
                 input.has("buydown") ? Optional.of(buydown(input.get("buydown"))) : Optional.empty());
+    }
+
+    private ClosingItem fixed(Kind kind, String name) {
+        return ClosingItem.of(kind, amount(closing, name));
+    }
+
+    private ClosingItem share(Kind kind, String name) {
+        return new ClosingItem(kind, new ClosingAmount.ShareOfLoan(percent(closing, name)), Payer.BUYER);
     }
 
     private static BuydownTerms buydown(JsonNode given) {
@@ -125,8 +141,7 @@ final class GoldenOptions {
                         given.get("reductionsPercent").spliterator(), false)
                 .map(reduction -> Percent.of(reduction.asString()))
                 .toList();
-        return new BuydownTerms(
-                reductions, BuydownTerms.Payer.valueOf(given.get("payer").asString()));
+        return new BuydownTerms(reductions, Payer.valueOf(given.get("payer").asString()));
     }
 
     private HousingTerms housing() {
@@ -137,8 +152,7 @@ final class GoldenOptions {
                 tax,
                 amount(housing, "homeInsuranceCents"),
                 percent(housing, "mortgageInsurancePercent"),
-                HousingTerms.Sender.valueOf(
-                        housing.path("taxAndInsuranceSentBy").asString("LENDER")),
+                !housing.path("taxAndInsuranceSentBy").asString("").equals("CLIENTS"),
                 amount(housing, "duesCents"),
                 amount(housing, "otherCents"));
     }

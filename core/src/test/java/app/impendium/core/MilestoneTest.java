@@ -6,11 +6,11 @@ import app.impendium.core.Milestone.Kind;
 import app.impendium.core.cost.HomeValue;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentRounding;
-import app.impendium.core.loan.Proof;
 import app.impendium.core.loan.RateChange;
+import app.impendium.core.loan.Reconciliation;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
@@ -28,12 +28,12 @@ class MilestoneTest {
     @Test
     void tellsWhatHappensInOrder() {
         LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 300)
-                .withClauses(LoanClauses.NONE
+                .withFeatures(LoanFeatures.NONE
                         .withInterestOnly(12)
                         .withExtras(List.of(new ExtraPayment.Lump(Money.of("9000.00"), 85)), ExtraEffect.RECAST)
-                        .withRateChanges(List.of(new RateChange(61, AnnualRate.ofPercent("6.5")))));
+                        .withRateChanges(List.of(new RateChange(61, Options.rate("6.5")))));
 
-        List<Milestone> milestones = Milestone.of(option, CaseEvaluator.evaluate(option));
+        List<Milestone> milestones = CaseEvaluator.evaluate(option).life().milestones();
 
         assertThat(milestones)
                 .contains(
@@ -52,20 +52,21 @@ class MilestoneTest {
     @Test
     void leavesOutWhatComesAfterTheEnd() {
         LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 300)
-                .withClauses(LoanClauses.NONE.withExtras(
+                .withFeatures(LoanFeatures.NONE.withExtras(
                         List.of(
                                 new ExtraPayment.Lump(Money.of("226000.00"), 3),
                                 new ExtraPayment.Lump(Money.of("100.00"), 90)),
                         ExtraEffect.END_EARLY));
         OptionEvaluation figures = CaseEvaluator.evaluate(option);
 
-        assertThat(Milestone.of(option, figures))
-                .allMatch(milestone -> milestone.payment() <= figures.schedule().payments())
+        assertThat(figures.life().milestones())
+                .allMatch(milestone ->
+                        milestone.payment() <= figures.loan().schedule().payments())
                 .filteredOn(milestone -> milestone.kind() == Kind.LUMP_PAID)
                 .containsExactly(new Milestone(3, Kind.LUMP_PAID));
-        LoanOption withTheLast = option.withClauses(LoanClauses.NONE.withExtras(
+        LoanOption withTheLast = option.withFeatures(LoanFeatures.NONE.withExtras(
                 List.of(new ExtraPayment.Lump(Money.of("100.00"), 300)), ExtraEffect.END_EARLY));
-        assertThat(Milestone.of(withTheLast, CaseEvaluator.evaluate(withTheLast)))
+        assertThat(CaseEvaluator.evaluate(withTheLast).life().milestones())
                 .extracting(Milestone::kind)
                 .doesNotContain(Kind.LUMP_PAID)
                 .endsWith(Kind.PAID_OFF);
@@ -79,11 +80,11 @@ class MilestoneTest {
                 120,
                 PaymentRounding.NEAREST_CENT);
 
-        Proof proof = Proof.of(terms, Schedule.of(terms));
+        Reconciliation reconciliation = Reconciliation.of(terms, Schedule.of(terms));
 
-        assertThat(proof.closingBalance()).isEqualTo(Money.ZERO);
-        assertThat(proof.principalRepaid()).isEqualTo(proof.borrowed());
-        Proof.ByFormula formula = proof.formula().orElseThrow();
+        assertThat(reconciliation.closingBalance()).isEqualTo(Money.ZERO);
+        assertThat(reconciliation.principalRepaid()).isEqualTo(reconciliation.borrowed());
+        Reconciliation.ByFormula formula = reconciliation.formula().orElseThrow();
         assertThat(formula.afterPayment()).isEqualTo(119);
         assertThat(Money.nearest(formula.formulaCents())).isEqualTo(Money.of("642.31"));
         assertThat(formula.schedule()).isEqualTo(Money.of("642.32"));

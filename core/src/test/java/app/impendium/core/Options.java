@@ -1,11 +1,11 @@
 package app.impendium.core;
 
 import app.impendium.core.cost.CreditCostRate;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
-import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.cost.PropertyTax;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.money.Money;
@@ -13,6 +13,7 @@ import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -27,29 +28,32 @@ public final class Options {
     }
 
     public static Financing.Purchase buying(String percentDown) {
-        return new Financing.Purchase(PRICE, new MoneyDown.Share(Percent.of(percentDown)), Optional.empty());
+        return new Financing.Purchase(PRICE, new DownPayment.Share(Percent.of(percentDown)), Optional.empty());
     }
 
     public static LoanOption of(Financing financing, PaymentFrequency frequency, int months, LocalDate first) {
         return new LoanOption(
                 financing,
-                AnnualRate.ofPercent("5.75"),
-                Compounding.MONTHLY,
-                frequency,
+                PeriodicRate.of(AnnualRate.ofPercent("5.75"), Compounding.MONTHLY, frequency),
                 PaymentRounding.NEAREST_CENT,
                 new LoanTerm(months),
                 Optional.empty(),
                 first,
-                LoanClauses.NONE,
+                LoanFeatures.NONE,
                 Closing.PLAIN,
                 new HousingTerms(
                         new PropertyTax.ShareOfPrice(Percent.of("1")),
                         Money.of("1000.08"),
                         Percent.of("0.6"),
-                        HousingTerms.Sender.LENDER,
+                        true,
                         Money.of("50.00"),
                         Money.of("12.50")),
                 CreditCostRate.ANNUAL_PERCENTAGE_RATE);
+    }
+
+    /** An annual rate, compounded and paid monthly. */
+    public static PeriodicRate rate(String percent) {
+        return PeriodicRate.of(AnnualRate.ofPercent(percent), Compounding.MONTHLY, PaymentFrequency.MONTHLY);
     }
 
     /** A monthly purchase with 20 % down over 25 years, closed like this and its rate agreed for so many months. */
@@ -58,13 +62,11 @@ public final class Options {
         return new LoanOption(
                 plain.financing(),
                 plain.rate(),
-                plain.compounding(),
-                plain.frequency(),
                 plain.rounding(),
-                plain.term(),
+                plain.amortization(),
                 rateTerm,
                 plain.firstPayment(),
-                plain.clauses(),
+                plain.features(),
                 closing,
                 plain.housing(),
                 plain.creditCostRate());

@@ -1,10 +1,14 @@
 package app.impendium.core;
 
+import app.impendium.core.cost.ClosingAmount;
 import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.cost.CreditCostRate;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
-import app.impendium.core.cost.MoneyDown;
+import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.loan.LoanTerm;
@@ -18,6 +22,7 @@ import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -38,24 +43,26 @@ public final class RandomOptions {
             Compounding compounding,
             PaymentFrequency frequency,
             LoanTerm term,
-            LocalDate first) {}
+            LocalDate first) {
+        PeriodicRate periodicRate() {
+            return PeriodicRate.of(rate, compounding, frequency);
+        }
+    }
 
     private record Costs(Closing closing, HousingTerms housing, PaymentRounding rounding) {}
 
     public static Arbitrary<LoanOption> all() {
-        return Combinators.combine(frames(), costs(), Loans.clauses())
-                .as((frame, costs, clauses) -> new LoanOption(
+        return Combinators.combine(frames(), costs(), Loans.features())
+                .as((frame, costs, features) -> new LoanOption(
                         frame.financing(),
-                        frame.rate(),
-                        frame.compounding(),
-                        frame.frequency(),
+                        frame.periodicRate(),
                         costs.rounding(),
                         frame.term(),
                         Optional.empty(),
                         frame.first(),
-                        clauses.on(
+                        features.on(
                                 frame.financing().loanAmount(),
-                                PeriodicRate.of(frame.rate(), frame.compounding(), frame.frequency()),
+                                frame.periodicRate(),
                                 frame.term().payments(frame.frequency())),
                         costs.closing(),
                         costs.housing(),
@@ -88,9 +95,9 @@ public final class RandomOptions {
                         Arbitraries.integers().between(70, 130))
                 .as((price, down, asShare, appraisal) -> new Financing.Purchase(
                         Money.ofCents(price),
-                        asShare ? new MoneyDown.Share(down) : new MoneyDown.Amount(down.of(Money.ofCents(price))),
+                        asShare ? new DownPayment.Share(down) : new DownPayment.Amount(down.of(Money.ofCents(price))),
                         appraisal < 90 ? Optional.of(Money.ofCents(price / 100 * appraisal)) : Optional.empty()));
-        Arbitrary<Financing> alone = cents.map(amount -> new Financing.LoanAlone(Money.ofCents(amount)));
+        Arbitrary<Financing> alone = cents.map(amount -> new Financing.LoanOnly(Money.ofCents(amount)));
         return Arbitraries.oneOf(purchases, purchases, alone);
     }
 
@@ -111,21 +118,18 @@ public final class RandomOptions {
                 .as((days, upfront, points, fee, insurance, tax, rounding) -> new Costs(
                         new Closing(
                                 days.map(before -> EARLIEST.plusDays(100 - before)),
-                                new ClosingCosts(
-                                        points,
-                                        Percent.ZERO,
-                                        Money.ofCents(fee),
-                                        Money.ZERO,
-                                        Money.ofCents(fee / 7),
-                                        Money.ZERO,
-                                        Money.ZERO),
+                                new ClosingCosts(List.of(
+                                        new ClosingItem(
+                                                Kind.POINTS, new ClosingAmount.ShareOfLoan(points), Payer.BUYER),
+                                        ClosingItem.of(Kind.LOAN_FEE, Money.ofCents(fee)),
+                                        ClosingItem.of(Kind.PREPAID_INTEREST, Money.ofCents(fee / 7)))),
                                 upfront,
                                 Optional.empty()),
                         new HousingTerms(
                                 new PropertyTax.ShareOfPrice(tax),
                                 Money.ofCents(fee),
                                 insurance,
-                                HousingTerms.Sender.LENDER,
+                                true,
                                 Money.ZERO,
                                 Money.ZERO),
                         rounding));

@@ -3,8 +3,8 @@ package app.impendium.core;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.core.GoldenCases.GoldenCase;
-import app.impendium.core.OptionEvaluation.PurchaseFigures;
 import app.impendium.core.cost.CashToClose;
+import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingPeriod;
 import app.impendium.core.cost.MortgageInsurance;
@@ -37,56 +37,61 @@ class WholeOptionTest {
                 .allSatisfy((name, percent) -> assertThat(nine(percent))
                         .as(name)
                         .isEqualByComparingTo(nine(expect.get(name).decimalValue())));
-        assertThat(figures.schedule().payments())
+        assertThat(figures.loan().schedule().payments())
                 .isEqualTo(expect.get("payments").asInt());
-        assertThat(figures.payoffDate()).isEqualTo(expect.get("payoffDate").asString());
-        assertThat(figures.dates().first())
+        assertThat(figures.loan().payoffDate())
+                .isEqualTo(expect.get("payoffDate").asString());
+        assertThat(figures.loan().dates().first())
                 .isEqualTo(expect.get("firstPaymentDate").asString());
         assertMonths(figures, expect);
         assertInsurance(figures, expect.path("insurance"));
         assertCash(figures.cashToClose(), expect.get("cashToClose"));
-        assertThat(figures.fiveYears().paid().cents())
+        assertThat(figures.disclosure().fiveYears().paid().cents())
                 .isEqualTo(expect.get("fiveYears").get("paidCents").asLong());
-        assertThat(figures.fiveYears().principal().cents())
+        assertThat(figures.disclosure().fiveYears().principal().cents())
                 .isEqualTo(expect.get("fiveYears").get("principalCents").asLong());
-        figures.buydown()
+        figures.loan()
+                .buydown()
                 .ifPresent(buydown -> assertThat(buydown.subsidy().cents())
                         .isEqualTo(expect.get("buydown").get("subsidyCents").asLong()));
     }
 
     private static Map<String, Money> amounts(OptionEvaluation figures) {
-        Schedule schedule = figures.schedule();
+        Schedule schedule = figures.loan().schedule();
         Map<String, Money> amounts = new LinkedHashMap<>();
-        amounts.put("loanCents", figures.loanAmount());
-        amounts.put("baseLoanCents", figures.baseLoan());
+        amounts.put("loanCents", figures.loan().amount());
+        amounts.put("baseLoanCents", figures.loan().base());
         amounts.put("paymentCents", schedule.payment());
         amounts.put("lastPaymentCents", schedule.lastPayment());
         amounts.put("totalInterestCents", schedule.whole().interest());
         amounts.put("totalPaidCents", schedule.whole().paid());
-        amounts.put("toLenderCents", figures.firstMonthToLender());
-        figures.purchase().map(PurchaseFigures::moneyDown).ifPresent(down -> amounts.put("downCents", down));
+        amounts.put("toLenderCents", figures.monthlyCost().firstToLender());
+        figures.option()
+                .financing()
+                .price()
+                .ifPresent(price ->
+                        amounts.put("downCents", figures.option().financing().amountDown()));
         return amounts;
     }
 
     private static Map<String, BigDecimal> percents(OptionEvaluation figures) {
         Map<String, BigDecimal> percents = new LinkedHashMap<>();
-        percents.put("periodicRatePercent", figures.periodicRatePercent());
-        percents.put("effectiveRatePercent", figures.effectiveRatePercent());
-        percents.put("annualPercentageRate", figures.creditCostRate().orElseThrow());
-        percents.put("totalInterestPercentage", figures.totalInterestPercentage());
-        figures.purchase().ifPresent(purchase -> {
-            percents.put("downPercent", purchase.percentDown());
-            percents.put("loanToValuePercent", purchase.loanToValuePercent());
-        });
+        percents.put("periodicRatePercent", figures.loan().periodicRatePercent());
+        percents.put("effectiveRatePercent", figures.loan().effectiveRatePercent());
+        percents.put(
+                "annualPercentageRate", figures.disclosure().creditCostRate().orElseThrow());
+        percents.put("totalInterestPercentage", figures.disclosure().totalInterestPercentage());
+        figures.option().financing().percentDown().ifPresent(share -> percents.put("downPercent", share));
+        figures.option().financing().loanToValuePercent().ifPresent(share -> percents.put("loanToValuePercent", share));
         return percents;
     }
 
     private static void assertMonths(OptionEvaluation figures, JsonNode expect) {
-        assertMonth(figures.housingCost(), expect.get("housingCost"));
+        assertMonth(figures.monthlyCost().first(), expect.get("housingCost"));
         JsonNode periods = expect.get("housingPeriods");
-        assertThat(figures.housingPeriods()).hasSize(periods.size());
+        assertThat(figures.monthlyCost().periods()).hasSize(periods.size());
         for (int i = 0; i < periods.size(); i++) {
-            HousingPeriod period = figures.housingPeriods().get(i);
+            HousingPeriod period = figures.monthlyCost().periods().get(i);
             assertThat(period.fromPayment())
                     .isEqualTo(periods.get(i).get("fromPayment").asInt());
             assertMonth(period.cost(), periods.get(i).get("cost"));
@@ -106,23 +111,27 @@ class WholeOptionTest {
     }
 
     private static void assertInsurance(OptionEvaluation figures, JsonNode expect) {
-        assertThat(figures.mortgageInsurance().isPresent()).isEqualTo(expect.isObject());
-        Optional<MortgageInsurance> due = figures.mortgageInsurance();
+        assertThat(figures.monthlyCost().insurance().isPresent()).isEqualTo(expect.isObject());
+        Optional<MortgageInsurance> due = figures.monthlyCost().insurance();
         due.ifPresent(insurance -> {
             assertThat(insurance.monthlyPremium().cents())
                     .isEqualTo(expect.get("monthlyCents").asLong());
-            assertThat(insurance.firstPaymentWithoutOnRequest())
+            assertThat(insurance.endsOnRequestAtPayment())
                     .isEqualTo(expect.get("onRequestFromPayment").asInt());
-            assertThat(insurance.firstPaymentWithout())
+            assertThat(insurance.endsAtPayment())
                     .isEqualTo(expect.get("endsFromPayment").asInt());
-            assertThat(figures.charges().premiums().cents())
+            assertThat(figures.disclosure().basis().premiums().cents())
                     .isEqualTo(expect.get("premiumsCents").asLong());
         });
     }
 
     private static void assertCash(CashToClose cash, JsonNode expect) {
-        assertThat(cash.points().cents()).isEqualTo(expect.get("pointsCents").asLong());
-        assertThat(cash.prepaid().cents()).isEqualTo(expect.get("prepaidCents").asLong());
+        assertThat(cash.cost(Kind.POINTS).cents())
+                .isEqualTo(expect.get("pointsCents").asLong());
+        assertThat(cash.cost(Kind.PREPAID_INTEREST)
+                        .plus(cash.cost(Kind.PREPAID_ITEM))
+                        .cents())
+                .isEqualTo(expect.get("prepaidCents").asLong());
         assertThat(cash.upfrontPremium().cents())
                 .isEqualTo(expect.get("upfrontPremiumCents").asLong());
         assertThat(cash.lenderCredit().cents())

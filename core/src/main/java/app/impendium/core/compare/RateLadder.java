@@ -1,6 +1,9 @@
 package app.impendium.core.compare;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Parameter;
+import app.impendium.core.finding.Value;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Renewal;
 import app.impendium.core.loan.Schedule;
@@ -13,7 +16,6 @@ import java.util.List;
 
 /** What a loan costs at rates around its own. Immutable. */
 public final class RateLadder {
-    private static final BigDecimal HIGHEST = BigDecimal.valueOf(30);
     private static final int MOST_RUNGS = 40;
 
     private final LoanTerms terms;
@@ -29,20 +31,32 @@ public final class RateLadder {
     /**
      * How far a ladder reaches.
      *
-     * @param step the distance between rungs in percentage points, above 0
+     * @param step the distance between rungs in percentage points, above 0, at most 10
      * @param down how many rungs below the loan's rate, from 0 to 40
      * @param up how many above it, from 0 to 40
      */
     public record Build(Percent step, int down, int up) {
+        private static final int MOST_STEP = 10;
+
         /**
          * @throws CaseException if the step or a number of rungs is outside its range
          */
         public Build {
+            step.atMost(MOST_STEP, Parameter.STEP);
             if (!step.isPositive()) {
-                throw CaseException.of("stepPercent", step.toString(), "above 0 %");
+                throw CaseException.of(Parameter.STEP, Code.NOT_ABOVE_ZERO, step.toValue());
             }
-            checkRungs(down, "down");
-            checkRungs(up, "up");
+            checkRungs(down, Parameter.DOWN);
+            checkRungs(up, Parameter.UP);
+        }
+
+        /**
+         * The build with a step of so many percentage points.
+         *
+         * @throws CaseException if the step or a number of rungs is outside its range
+         */
+        public static Build of(BigDecimal step, int down, int up) {
+            return new Build(Percent.upTo(MOST_STEP, step, Parameter.STEP), down, up);
         }
     }
 
@@ -76,7 +90,7 @@ public final class RateLadder {
         BigDecimal own = terms.rate().annual().percent().value();
         for (int rung = -build.down(); rung <= build.up(); rung++) {
             BigDecimal percent = own.add(build.step().value().multiply(BigDecimal.valueOf(rung)));
-            if (percent.signum() >= 0 && percent.compareTo(HIGHEST) <= 0) {
+            if (percent.signum() >= 0 && percent.compareTo(AnnualRate.HIGHEST) <= 0) {
                 rungs.add(rung(AnnualRate.ofPercent(percent)));
             }
         }
@@ -108,13 +122,14 @@ public final class RateLadder {
         try {
             return at(rate);
         } catch (CaseException noFigures) {
-            return new Rung.Unpriced(rate, noFigures.getMessage());
+            return new Rung.Unpriced(rate, noFigures.findings());
         }
     }
 
-    private static void checkRungs(int rungs, String field) {
+    private static void checkRungs(int rungs, String path) {
         if (rungs < 0 || rungs > MOST_RUNGS) {
-            throw CaseException.of(field, String.valueOf(rungs), "0 to " + MOST_RUNGS);
+            throw CaseException.of(
+                    path, Code.OUT_OF_RANGE, new Value.Count(rungs), new Value.Count(0), new Value.Count(MOST_RUNGS));
         }
     }
 }

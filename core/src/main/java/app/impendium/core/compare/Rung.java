@@ -1,7 +1,9 @@
 package app.impendium.core.compare;
 
+import app.impendium.core.finding.Finding;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
+import java.util.List;
 
 /** One rate of a {@link RateLadder}. */
 public sealed interface Rung {
@@ -14,14 +16,14 @@ public sealed interface Rung {
      * @param payment the regular payment
      * @param perPayment its difference to the payment that the ladder compares with
      * @param perYear that of a year's regular payments
-     * @param overTheLife what is paid in all, less what is paid at the loan's own rate
+     * @param wholeLoan what is paid in all, less what is paid at the loan's own rate
      */
-    record Priced(AnnualRate rate, Money payment, Money perPayment, Money perYear, Money overTheLife) implements Rung {}
+    record Priced(AnnualRate rate, Money payment, Money perPayment, Money perYear, Money wholeLoan) implements Rung {}
 
     /**
      * A rate at which the loan has no figures.
      *
-     * @param because why not, as a sentence for the user
+     * @param because why not
      */
-    record Unpriced(AnnualRate rate, String because) implements Rung {}
+    record Unpriced(AnnualRate rate, List<Finding> because) implements Rung {}
 }

@@ -1,6 +1,9 @@
 package app.impendium.core.cost;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Value;
 import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Schedule;
@@ -37,7 +40,7 @@ public record Buydown(List<Money> paymentByYear, Money subsidy) {
         List<Money> payments = new ArrayList<>();
         Money subsidy = Money.ZERO;
         for (int year = 0; year < years; year++) {
-            Money reduced = reducedPayment(terms, agreed.reductions().get(year), "reductions[" + year + "]");
+            Money reduced = reducedPayment(terms, agreed.reductions().get(year), Field.entry(Field.REDUCTIONS, year));
             payments.add(reduced);
             subsidy = subsidy.plus(full.minus(reduced).times(perYear));
         }
@@ -53,22 +56,25 @@ public record Buydown(List<Money> paymentByYear, Money subsidy) {
 
     private static void checkLevel(Schedule schedule, Money full, int reduced) {
         for (int number = 1; number <= reduced; number++) {
-            if (number >= schedule.payments()
-                    || !schedule.line(number).payment().equals(full)) {
+            if (number >= schedule.payments() || !schedule.due(number).equals(full)) {
                 throw CaseException.of(
-                        "reductions",
-                        reduced + " reduced payments",
-                        "years in which the level payment is due",
-                        "A temporary buydown reduces the level payment of " + full + ", and payment " + number
-                                + " of its years is another one.");
+                        Field.REDUCTIONS,
+                        Code.BUYDOWN_OF_OTHER_PAYMENT,
+                        new Value.Count(reduced),
+                        full.toValue(),
+                        new Value.Count(number));
             }
         }
     }
 
-    private static Money reducedPayment(LoanTerms terms, Percent reduction, String field) {
+    private static Money reducedPayment(LoanTerms terms, Percent reduction, String path) {
         AnnualRate annual = terms.rate().annual();
         if (reduction.value().compareTo(annual.percent().value()) > 0) {
-            throw CaseException.of(field, reduction.toString(), "up to the rate of " + annual.percent());
+            throw CaseException.of(
+                    path,
+                    Code.REDUCTION_ABOVE_RATE,
+                    reduction.toValue(),
+                    annual.percent().toValue());
         }
         AnnualRate lower = AnnualRate.ofPercent(annual.percent().value().subtract(reduction.value()));
         return LevelPayment.of(terms.withRate(lower));

@@ -1,6 +1,9 @@
 package app.impendium.core.cost;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Value;
 import app.impendium.core.money.Percent;
 import java.util.List;
 
@@ -13,20 +16,18 @@ import java.util.List;
 public record BuydownTerms(List<Percent> reductions, Payer payer) {
     private static final int MOST_YEARS = 3;
 
-    /** Who pays a subsidy. Only what the buyer pays is cash that the client brings. */
-    public enum Payer {
-        BUYER,
-        SELLER,
-        LENDER
-    }
-
     /**
      * @throws CaseException if there is no reduction, or more than three
      */
     public BuydownTerms {
         reductions = List.copyOf(reductions);
         if (reductions.isEmpty() || reductions.size() > MOST_YEARS) {
-            throw CaseException.of("reductions", reductions.size() + " years", "1 to " + MOST_YEARS + " years");
+            throw CaseException.of(
+                    Field.REDUCTIONS,
+                    Code.OUT_OF_RANGE,
+                    new Value.Count(reductions.size()),
+                    new Value.Count(1),
+                    new Value.Count(MOST_YEARS));
         }
     }
 }

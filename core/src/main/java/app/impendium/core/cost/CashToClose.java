@@ -1,68 +1,86 @@
 package app.impendium.core.cost;
 
+import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.money.Money;
+import java.util.List;
+import java.util.stream.Stream;
 
 /**
- * The money that the client brings to closing, by parts. A seller's credit never pays more than the costs that it may
- * pay, which are all but the money down; what cannot be used is told.
+ * The money that the client brings to closing, by parts. A seller credit never pays more than the costs that it may pay,
+ * which are all but the down payment; what cannot be used is told.
  *
- * @param prepaid prepaid interest and prepaid items
+ * @param costs what the client pays, one sum for each kind of which something is due
  * @param upfrontPremium an upfront premium or guarantee fee that is not financed
  * @param buydownSubsidy the subsidy of a temporary buydown, where the client pays it
  * @param lenderCredit what the lender pays, taken off
- * @param sellerCreditUsed the part of the seller's credit that is taken off
- * @param sellerCreditUnused the part of it that is lost
+ * @param sellerCreditUsed the part of the seller credit that is taken off
+ * @param sellerCreditUnused the part of it that cannot be used
  */
 public record CashToClose(
-        Money moneyDown,
-        Money points,
-        Money loanFees,
-        Money otherCosts,
-        Money prepaid,
+        Money downPayment,
+        List<Cost> costs,
         Money upfrontPremium,
         Money buydownSubsidy,
         Money lenderCredit,
         Money sellerCreditUsed,
         Money sellerCreditUnused) {
 
+    /** What the client pays of one kind. */
+    public record Cost(Kind kind, Money amount) {}
+
+    public CashToClose {
+        costs = List.copyOf(costs);
+    }
+
     /**
      * The cash for these costs on a loan.
      *
-     * @param loan the loan that points and lender's credit are a percent of
+     * @param loan the loan that shares are a percent of
      */
     public static CashToClose of(
-            ClosingCosts costs, Money loan, Money moneyDown, Money upfrontPremium, Money buydownSubsidy) {
-        Money points = costs.pointsPaid(loan);
-        Money prepaid = costs.prepaidInterest().plus(costs.prepaidItems());
-        Money payable = points.plus(costs.loanFees())
-                .plus(costs.otherCosts())
-                .plus(prepaid)
-                .plus(upfrontPremium)
-                .plus(buydownSubsidy);
-        Money used = costs.sellerCredit().isAbove(payable) ? payable : costs.sellerCredit();
+            ClosingCosts given, Money loan, Money downPayment, Money upfrontPremium, Money buydownSubsidy) {
+        List<Cost> costs = Stream.of(Kind.values())
+                .map(kind -> new Cost(kind, given.paid(kind, loan)))
+                .filter(cost -> !cost.amount().isZero())
+                .toList();
+        Money payable = payable(costs, upfrontPremium, buydownSubsidy);
+        Money offered = given.credited(Kind.SELLER_CREDIT, loan);
+        Money used = offered.isAbove(payable) ? payable : offered;
         return new CashToClose(
-                moneyDown,
-                points,
-                costs.loanFees(),
-                costs.otherCosts(),
-                prepaid,
+                downPayment,
+                costs,
                 upfrontPremium,
                 buydownSubsidy,
-                costs.lenderCredit().of(loan),
+                given.credited(Kind.LENDER_CREDIT, loan),
                 used,
-                costs.sellerCredit().minus(used));
+                offered.minus(used));
     }
 
-    /** Money down and costs less credits. Negative where the lender's credit exceeds all of it. */
+    /** All that a seller credit may pay. */
+    public Money payable() {
+        return payable(costs, upfrontPremium, buydownSubsidy);
+    }
+
+    private static Money payable(List<Cost> costs, Money upfrontPremium, Money buydownSubsidy) {
+        return sum(costs).plus(upfrontPremium).plus(buydownSubsidy);
+    }
+
+    /** What the client pays of a kind. */
+    public Money cost(Kind kind) {
+        return sum(costs.stream().filter(cost -> cost.kind() == kind).toList());
+    }
+
+    /** Down payment and costs less credits. Negative where the lender credit exceeds all of it. */
     public Money total() {
-        return moneyDown
-                .plus(points)
-                .plus(loanFees)
-                .plus(otherCosts)
-                .plus(prepaid)
+        return downPayment
+                .plus(sum(costs))
                 .plus(upfrontPremium)
                 .plus(buydownSubsidy)
                 .minus(lenderCredit)
                 .minus(sellerCreditUsed);
+    }
+
+    private static Money sum(List<Cost> costs) {
+        return costs.stream().map(Cost::amount).reduce(Money.ZERO, Money::plus);
     }
 }

@@ -1,78 +1,81 @@
 package app.impendium.core.cost;
 
+import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
-import app.impendium.core.money.Percent;
+import java.util.List;
+import java.util.function.Predicate;
 
 /**
- * What is due at closing beside the money down, and what others pay of it. Immutable.
+ * What is due at closing beside the down payment, and what others pay of it. What the seller or the lender pays is no cash
+ * of the client and no charge for the loan (12 CFR 1026.4(c)(5)). Immutable.
  *
- * @param points discount points in percent of the loan, paid to the lender for a lower rate; at most 10 %
- * @param lenderCredit negative points: what the lender pays for a higher rate, in percent of the loan; at most 10 %
- * @param loanFees what the loan itself costs: the lender's fees and the services it requires
- * @param otherCosts costs of the purchase that the loan does not bring: recording, transfer taxes
- * @param prepaidInterest interest for the days before the first full period
- * @param prepaidItems property tax and home insurance paid ahead
- * @param sellerCredit what the seller offers towards all of these
+ * @param items costs and credits, at most a hundred
  */
-public record ClosingCosts(
-        Percent points,
-        Percent lenderCredit,
-        Money loanFees,
-        Money otherCosts,
-        Money prepaidInterest,
-        Money prepaidItems,
-        Money sellerCredit) {
+public record ClosingCosts(List<ClosingItem> items) {
 
     /** Nothing due and nothing offered. */
-    public static final ClosingCosts NONE =
-            new ClosingCosts(Percent.ZERO, Percent.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO);
+    public static final ClosingCosts NONE = new ClosingCosts(List.of());
 
-    private static final int MOST_POINTS = 10;
+    private static final int MOST_ITEMS = 100;
 
     /**
-     * @throws CaseException if a figure lies outside its range, or points and lender credit are both given
+     * @throws CaseException if there are too many items, or points and a lender credit are both given
      */
     public ClosingCosts {
-        Findings findings = new Findings();
-        checkPercent(findings, "points", points);
-        checkPercent(findings, "lenderCredit", lenderCredit);
-        checkAmount(findings, "loanFees", loanFees);
-        checkAmount(findings, "otherCosts", otherCosts);
-        checkAmount(findings, "prepaidInterest", prepaidInterest);
-        checkAmount(findings, "prepaidItems", prepaidItems);
-        checkAmount(findings, "sellerCredit", sellerCredit);
-        findings.throwIfAny();
-        if (points.isPositive() && lenderCredit.isPositive()) {
+        items = List.copyOf(items);
+        if (items.size() > MOST_ITEMS) {
             throw CaseException.of(
-                    "lenderCredit",
-                    lenderCredit.toString(),
-                    "0 % beside points",
-                    "A lender's credit is paid for a higher rate and points for a lower one: only one of them can be.");
+                    Field.CLOSING_ITEMS,
+                    Code.OUT_OF_RANGE,
+                    new Value.Count(items.size()),
+                    new Value.Count(0),
+                    new Value.Count(MOST_ITEMS));
+        }
+        for (int i = 0; i < items.size(); i++) {
+            checkCredit(items, i);
         }
     }
 
-    /** What the points cost on a loan. */
-    public Money pointsPaid(Money loan) {
-        return points.of(loan);
+    private static void checkCredit(List<ClosingItem> items, int credit) {
+        boolean isLenderCredit = isGiven(items.get(credit), Kind.LENDER_CREDIT);
+        if (isLenderCredit && items.stream().anyMatch(item -> isGiven(item, Kind.POINTS))) {
+            throw CaseException.of(Field.entry(Field.CLOSING_ITEMS, credit), Code.CREDIT_BESIDE_POINTS);
+        }
     }
 
-    /** Points and fees of the loan: what the five-year figures of 12 CFR 1026.37(l) count as loan costs. */
+    private static boolean isGiven(ClosingItem item, Kind kind) {
+        // On the largest loan: whether anything at all is given does not depend on how much is borrowed.
+        return item.kind() == kind && !item.amount().of(Money.LARGEST).isZero();
+    }
+
+    /** What the client pays for items of a kind, on a loan. */
+    public Money paid(Kind kind, Money loan) {
+        return sum(item -> item.kind() == kind && item.isPaidByClient(), loan);
+    }
+
+    /** What is credited by items of a kind, on a loan. */
+    public Money credited(Kind kind, Money loan) {
+        return sum(item -> item.kind() == kind && kind.isCredit(), loan);
+    }
+
+    /** What the client pays of the loan costs that the five-year figures count. */
     public Money loanCosts(Money loan) {
-        return pointsPaid(loan).plus(loanFees);
+        return sum(item -> item.kind().isLoanCost() && item.isPaidByClient(), loan);
     }
 
-    /** What the client pays at closing for having the loan (12 CFR 1026.4): loan costs and prepaid interest. */
+    /** What the client pays at closing for having the loan. */
     public Money prepaidFinanceCharge(Money loan) {
-        return loanCosts(loan).plus(prepaidInterest);
+        return sum(item -> item.kind().isPrepaidFinanceCharge() && item.isPaidByClient(), loan);
     }
 
-    private static void checkPercent(Findings findings, String field, Percent given) {
-        findings.field(field, () -> given.atMost(MOST_POINTS, field));
-    }
-
-    private static void checkAmount(Findings findings, String field, Money given) {
-        findings.field(field, () -> given.within(Money.ZERO, Money.LARGEST, field));
+    private Money sum(Predicate<ClosingItem> counted, Money loan) {
+        return items.stream()
+                .filter(counted)
+                .map(item -> item.amount().of(loan))
+                .reduce(Money.ZERO, Money::plus);
     }
 }

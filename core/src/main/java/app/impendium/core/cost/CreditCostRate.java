@@ -3,14 +3,14 @@ package app.impendium.core.cost;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualPercentageRate;
-import app.impendium.core.rate.AnnualPercentageRate.Flow;
+import app.impendium.core.rate.FlowRun;
 import app.impendium.core.rate.UnitPeriods;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 
-/** The yearly rate at which a market's law has lenders state what a loan costs in all. */
+/** The annual rate at which a market's law has lenders state what a loan costs in all. */
 public enum CreditCostRate {
     /**
      * United States: the actuarial method of 12 CFR 1026, Appendix J. Payments and running insurance against the loan less
@@ -18,7 +18,7 @@ public enum CreditCostRate {
      */
     ANNUAL_PERCENTAGE_RATE {
         @Override
-        BigDecimal rateOf(LoanCharges loan) {
+        BigDecimal rateOf(DisclosureBasis loan) {
             UnitPeriods toFirst = loan.closing()
                     .map(day -> UnitPeriods.between(
                             day, loan.dates().first(), loan.dates().frequency()))
@@ -33,7 +33,7 @@ public enum CreditCostRate {
      */
     COST_OF_BORROWING {
         @Override
-        BigDecimal rateOf(LoanCharges loan) {
+        BigDecimal rateOf(DisclosureBasis loan) {
             // T is payments / p, P the sum of the balances / payments: the number of payments cancels out.
             BigDecimal balances = BigDecimal.valueOf(loan.sumOfBalancesAtRate().cents());
             return BigDecimal.valueOf(loan.costAtRate().cents())
@@ -43,11 +43,11 @@ public enum CreditCostRate {
     },
     /**
      * United Kingdom: the annual percentage rate of charge of Directive 2014/17/EU, Annex I, kept in MCOB 10A of the FCA
-     * Handbook: the effective yearly rate of all flows.
+     * Handbook: the effective annual rate of all flows.
      */
     ANNUAL_PERCENTAGE_RATE_OF_CHARGE {
         @Override
-        BigDecimal rateOf(LoanCharges loan) {
+        BigDecimal rateOf(DisclosureBasis loan) {
             UnitPeriods toFirst = loan.closing()
                     .map(day -> UnitPeriods.inEqualYears(
                             day, loan.dates().first(), loan.dates().frequency()))
@@ -62,7 +62,7 @@ public enum CreditCostRate {
      */
     COMPARISON_RATE {
         @Override
-        BigDecimal rateOf(LoanCharges loan) {
+        BigDecimal rateOf(DisclosureBasis loan) {
             return AnnualPercentageRate.of(
                     advance(loan.receivedBeforePremium()), loan.payments(ONE_PERIOD), loan.perYear());
         }
@@ -72,7 +72,7 @@ public enum CreditCostRate {
     private static final UnitPeriods ONE_PERIOD = UnitPeriods.whole(1);
 
     /** The rate in percent, with nine decimals; empty where the charges leave nothing to receive. */
-    public Optional<BigDecimal> of(LoanCharges loan) {
+    public Optional<BigDecimal> of(DisclosureBasis loan) {
         try {
             return Optional.of(rateOf(loan));
         } catch (CaseException noRate) {
@@ -80,9 +80,9 @@ public enum CreditCostRate {
         }
     }
 
-    abstract BigDecimal rateOf(LoanCharges loan);
+    abstract BigDecimal rateOf(DisclosureBasis loan);
 
-    private static List<Flow> advance(Money received) {
-        return List.of(new Flow(received, UnitPeriods.whole(0)));
+    private static List<FlowRun> advance(Money received) {
+        return List.of(FlowRun.once(received, UnitPeriods.whole(0)));
     }
 }

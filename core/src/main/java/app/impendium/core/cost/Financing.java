@@ -1,12 +1,18 @@
 package app.impendium.core.cost;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
 import app.impendium.core.money.Money;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Optional;
+import java.util.function.Function;
 
-/** Where the loan amount comes from: a purchase with money down, or an amount alone. */
+/**
+ * Where the loan amount comes from: a purchase with a down payment, or a loan without a known price. What must be told apart
+ * by kind goes through {@link #match}, so that a further kind does not compile until each such place has an answer for it.
+ */
 public sealed interface Financing {
 
     Money loanAmount();
@@ -20,43 +26,48 @@ public sealed interface Financing {
     /** What the client pays of the price; zero where none is known. */
     Money amountDown();
 
+    /** What the function for its kind makes of it. */
+    <T> T match(Function<Purchase, T> purchase, Function<LoanOnly, T> loanOnly);
+
+    /** The down payment in percent of the price, to sixteen digits, where a price is known. */
+    default Optional<BigDecimal> percentDown() {
+        return price().map(price -> share(amountDown(), price));
+    }
+
+    /** The loan, without a financed premium, in percent of the value, to sixteen digits, where a value is known. */
+    default Optional<BigDecimal> loanToValuePercent() {
+        return value().map(value -> share(loanAmount(), value));
+    }
+
+    private static BigDecimal share(Money part, Money whole) {
+        return BigDecimal.valueOf(part.cents())
+                .movePointRight(2)
+                .divide(BigDecimal.valueOf(whole.cents()), MathContext.DECIMAL64);
+    }
+
     /**
-     * A home bought with money down.
+     * A home bought with a down payment.
      *
      * @param homePrice from 0.01 to {@link Money#LARGEST}
-     * @param moneyDown below the price, so that something is borrowed
+     * @param downPayment below the price, so that something is borrowed
      * @param appraisal what an appraiser says the home is worth, from 0.01 to {@link Money#LARGEST}, once it is known
      */
-    record Purchase(Money homePrice, MoneyDown moneyDown, Optional<Money> appraisal) implements Financing {
+    record Purchase(Money homePrice, DownPayment downPayment, Optional<Money> appraisal) implements Financing {
         /**
-         * @throws CaseException if the price is outside its range or the money down leaves nothing to borrow
+         * @throws CaseException if the price is outside its range or the down payment leaves nothing to borrow
          */
         public Purchase {
-            homePrice.within(Money.ofCents(1), Money.LARGEST, "price");
-            appraisal.ifPresent(worth -> worth.within(Money.ofCents(1), Money.LARGEST, "appraisal"));
-            Money down = moneyDown.of(homePrice);
+            homePrice.within(Money.ofCents(1), Money.LARGEST, Field.PRICE);
+            appraisal.ifPresent(worth -> worth.within(Money.ofCents(1), Money.LARGEST, Field.APPRAISAL));
+            Money down = downPayment.of(homePrice);
             if (down.compareTo(homePrice) >= 0) {
-                throw CaseException.of(
-                        "moneyDown",
-                        down.toString(),
-                        "less than the price of " + homePrice,
-                        "Money down of " + down + " leaves nothing to borrow on a price of " + homePrice + ".");
+                throw CaseException.of(Field.DOWN_PAYMENT, Code.NOTHING_TO_BORROW, down.toValue(), homePrice.toValue());
             }
         }
 
         @Override
         public Money amountDown() {
-            return moneyDown.of(homePrice);
-        }
-
-        /** The money down as a share of the price, to sixteen digits. */
-        public BigDecimal percentDown() {
-            return share(amountDown(), homePrice);
-        }
-
-        /** Loan-to-value in percent, to sixteen digits. */
-        public BigDecimal loanToValuePercent() {
-            return share(loanAmount(), worth());
+            return downPayment.of(homePrice);
         }
 
         @Override
@@ -79,20 +90,19 @@ public sealed interface Financing {
             return appraisal.filter(homePrice::isAbove).orElse(homePrice);
         }
 
-        private static BigDecimal share(Money part, Money whole) {
-            return BigDecimal.valueOf(part.cents())
-                    .movePointRight(2)
-                    .divide(BigDecimal.valueOf(whole.cents()), MathContext.DECIMAL64);
+        @Override
+        public <T> T match(Function<Purchase, T> purchase, Function<LoanOnly, T> loanOnly) {
+            return purchase.apply(this);
         }
     }
 
     /** A loan amount alone, where no price is known or needed. */
-    record LoanAlone(Money loanAmount) implements Financing {
+    record LoanOnly(Money loanAmount) implements Financing {
         /**
          * @throws CaseException if the amount is outside its range
          */
-        public LoanAlone {
-            loanAmount.within(Money.ofCents(1), Money.LARGEST, "loan");
+        public LoanOnly {
+            loanAmount.within(Money.ofCents(1), Money.LARGEST, Field.LOAN);
         }
 
         @Override
@@ -108,6 +118,11 @@ public sealed interface Financing {
         @Override
         public Money amountDown() {
             return Money.ZERO;
+        }
+
+        @Override
+        public <T> T match(Function<Purchase, T> purchase, Function<LoanOnly, T> loanOnly) {
+            return loanOnly.apply(this);
         }
     }
 }

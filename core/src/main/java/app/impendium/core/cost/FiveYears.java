@@ -1,12 +1,10 @@
 package app.impendium.core.cost;
 
+import app.impendium.core.loan.PaymentRange;
 import app.impendium.core.loan.Schedule;
-import app.impendium.core.loan.Stretch;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.PaymentFrequency;
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.Optional;
 
 /**
  * What is paid for a loan in its first sixty months, and the total interest percentage (12 CFR 1026.37(l)).
@@ -20,15 +18,16 @@ public record FiveYears(Money principal, Money interest, Money premiums, Money p
     private static final int YEARS = 5;
 
     /**
-     * The five-year figures of a schedule.
+     * The five-year figures of a loan.
      *
      * @param paidAtClosing points, fees of the loan and an upfront premium, paid at closing
      */
-    public static FiveYears of(
-            Schedule schedule, PaymentFrequency frequency, Money paidAtClosing, Optional<MortgageInsurance> insurance) {
-        Stretch first = schedule.stretch(1, Math.min(YEARS * frequency.perYear(), schedule.payments()));
-        Money premiums =
-                insurance.map(insured -> insured.premiums(1, first.last())).orElse(Money.ZERO);
+    public static FiveYears of(DisclosureBasis loan, Money paidAtClosing) {
+        Schedule schedule = loan.schedule();
+        PaymentRange first = schedule.range(1, Math.min(YEARS * loan.perYear(), schedule.payments()));
+        Money premiums = loan.insurance()
+                .map(insured -> insured.premiums(1, first.last()))
+                .orElse(Money.ZERO);
         return new FiveYears(first.principal(), first.interest(), premiums, paidAtClosing);
     }
 

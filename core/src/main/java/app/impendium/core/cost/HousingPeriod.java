@@ -9,12 +9,15 @@ import java.util.Optional;
 
 /**
  * What the home costs a month from a payment on, until the next change: interest-only time or a reduced year ends, a rate
- * or an extra payment has the payment computed anew, mortgage insurance ends. Extra payments are no cost and left out.
+ * or an extra payment has the payment recalculated, mortgage insurance ends. Extra payments are no cost and left out.
  *
  * @param fromPayment the first payment at this cost, counted from 1
  */
 public record HousingPeriod(int fromPayment, HousingCost cost) {
-    private static final int MONTHS_A_YEAR = 12;
+    private static final int MONTHS_PER_YEAR = 12;
+
+    /** No payment: they are never negative. */
+    private static final long NONE = -1;
 
     /**
      * The periods of a loan in order, the first from payment 1. The last payment, which clears the loan, opens none.
@@ -29,15 +32,16 @@ public record HousingPeriod(int fromPayment, HousingCost cost) {
             Optional<MortgageInsurance> insurance,
             Optional<Buydown> buydown) {
         List<HousingPeriod> periods = new ArrayList<>();
-        Money lastPayment = null;
-        Money lastPremium = null;
+        int insuranceEnds = insurance.map(MortgageInsurance::endsAtPayment).orElse(1);
+        Money premium = insurance.map(MortgageInsurance::monthlyPremium).orElse(Money.ZERO);
+        long lastPayment = NONE;
         for (int number = 1; number == 1 || number < schedule.payments(); number++) {
-            Money payment = paid(schedule, frequency, buydown, number);
-            Money premium = premium(insurance, number);
-            if (!payment.equals(lastPayment) || !premium.equals(lastPremium)) {
-                add(periods, new HousingPeriod(number, terms.month(price, aMonth(payment, frequency), premium)));
+            long payment = paidCents(schedule, frequency, buydown, number);
+            if (payment != lastPayment || number == insuranceEnds) {
+                Money monthly = monthly(Money.ofCents(payment), frequency);
+                Money insured = number < insuranceEnds ? premium : Money.ZERO;
+                add(periods, new HousingPeriod(number, terms.month(price, monthly, insured)));
                 lastPayment = payment;
-                lastPremium = premium;
             }
         }
         return periods;
@@ -52,20 +56,16 @@ public record HousingPeriod(int fromPayment, HousingCost cost) {
         }
     }
 
-    private static Money paid(Schedule schedule, PaymentFrequency frequency, Optional<Buydown> buydown, int number) {
-        Money due = schedule.line(number).payment();
-        return buydown.map(reduced -> reduced.paidBy(number, frequency.perYear(), due))
-                .orElse(due);
+    private static long paidCents(
+            Schedule schedule, PaymentFrequency frequency, Optional<Buydown> buydown, int number) {
+        return buydown.isEmpty()
+                ? schedule.dueCents(number)
+                : buydown.get()
+                        .paidBy(number, frequency.perYear(), schedule.due(number))
+                        .cents();
     }
 
-    private static Money premium(Optional<MortgageInsurance> insurance, int number) {
-        return insurance
-                .filter(insured -> number < insured.firstPaymentWithout())
-                .map(MortgageInsurance::monthlyPremium)
-                .orElse(Money.ZERO);
-    }
-
-    private static Money aMonth(Money payment, PaymentFrequency frequency) {
-        return payment.times(frequency.perYear()).dividedBy(MONTHS_A_YEAR);
+    private static Money monthly(Money payment, PaymentFrequency frequency) {
+        return payment.times(frequency.perYear()).dividedBy(MONTHS_PER_YEAR);
     }
 }

@@ -1,43 +1,57 @@
 package app.impendium.core.cost;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
+import java.math.BigDecimal;
 
 /**
- * What the home costs beside the loan, whoever sends it in.
+ * What the home costs beside the loan, whoever pays it in.
  *
  * @param propertyTax the year's tax
- * @param homeInsuranceAYear premium for one year
- * @param mortgageInsuranceAYear yearly premium in percent of the original loan, at most 10 %; 0 % for none
- * @param taxAndInsuranceSentBy who sends property tax and home insurance in; the cost is the same either way
- * @param duesAMonth association dues for one month
- * @param otherAMonth any other cost for one month
+ * @param yearlyHomeInsurance premium for one year
+ * @param yearlyMortgageInsurance yearly premium in percent of the original loan, at most 10 %; 0 % for none
+ * @param escrowed whether the lender collects property tax and home insurance with the payments and pays them, rather than
+ *     the clients; the cost is the same either way
+ * @param monthlyDues association dues for one month
+ * @param monthlyOther any other cost for one month
  */
 public record HousingTerms(
         PropertyTax propertyTax,
-        Money homeInsuranceAYear,
-        Percent mortgageInsuranceAYear,
-        Sender taxAndInsuranceSentBy,
-        Money duesAMonth,
-        Money otherAMonth) {
-    private static final int MONTHS_A_YEAR = 12;
+        Money yearlyHomeInsurance,
+        Percent yearlyMortgageInsurance,
+        boolean escrowed,
+        Money monthlyDues,
+        Money monthlyOther) {
+    private static final int MONTHS_PER_YEAR = 12;
+    private static final int MOST_PREMIUM_PERCENT = 10;
 
-    /** Who sends a cost of the home in. */
-    public enum Sender {
-        /** The lender, out of what is paid with each payment. */
-        LENDER,
-        CLIENTS
+    /**
+     * @throws CaseException if figures lie outside their ranges, with all findings
+     */
+    public HousingTerms {
+        Findings findings = new Findings();
+        check(findings, yearlyHomeInsurance, Field.HOME_INSURANCE);
+        Percent premium = yearlyMortgageInsurance;
+        findings.group("", () -> premium.atMost(MOST_PREMIUM_PERCENT, Field.MORTGAGE_INSURANCE));
+        check(findings, monthlyDues, Field.DUES);
+        check(findings, monthlyOther, Field.OTHER);
+        findings.throwIfAny();
     }
 
     /**
-     * @throws CaseException if an amount is negative or too large
+     * A yearly premium of mortgage insurance.
+     *
+     * @throws CaseException if it is negative, above 10 % or has more than six decimals
      */
-    public HousingTerms {
-        homeInsuranceAYear.within(Money.ZERO, Money.LARGEST, "homeInsurance");
-        mortgageInsuranceAYear.atMost(10, "mortgageInsurance");
-        duesAMonth.within(Money.ZERO, Money.LARGEST, "dues");
-        otherAMonth.within(Money.ZERO, Money.LARGEST, "other");
+    public static Percent yearlyPremium(BigDecimal percent) {
+        return Percent.upTo(MOST_PREMIUM_PERCENT, percent, Field.MORTGAGE_INSURANCE);
+    }
+
+    private static void check(Findings findings, Money amount, String path) {
+        findings.group("", () -> amount.within(Money.ZERO, Money.LARGEST, path));
     }
 
     /**
@@ -51,17 +65,15 @@ public record HousingTerms(
         return new HousingCost(
                 principalAndInterest,
                 propertyTax.monthly(price),
-                homeInsuranceAYear.dividedBy(MONTHS_A_YEAR),
+                yearlyHomeInsurance.dividedBy(MONTHS_PER_YEAR),
                 mortgageInsurance,
-                duesAMonth,
-                otherAMonth);
+                monthlyDues,
+                monthlyOther);
     }
 
-    /** The part of a month's cost that goes to the lender: the loan's own, and what the lender sends in. */
+    /** The part of a month's cost that goes to the lender: the loan's own, and what is escrowed. */
     public Money toLender(HousingCost month) {
         Money own = month.principalAndInterest().plus(month.mortgageInsurance());
-        return taxAndInsuranceSentBy == Sender.LENDER
-                ? own.plus(month.propertyTax()).plus(month.homeInsurance())
-                : own;
+        return escrowed ? own.plus(month.propertyTax()).plus(month.homeInsurance()) : own;
     }
 }

@@ -12,11 +12,10 @@ import app.impendium.core.rate.PaymentFrequency;
  *
  * @param monthlyPremium a twelfth of the yearly percent of the original loan, rounded once to the nearest cent
  * @param premium what goes with each payment: that, or its share of a year's premiums where payments are not monthly
- * @param firstPaymentWithoutOnRequest the first payment that need not carry the premium if the client asks
- * @param firstPaymentWithout the first payment that no longer carries it in any case
+ * @param endsOnRequestAtPayment the first payment that need not carry the premium if the client asks
+ * @param endsAtPayment the first payment that no longer carries it in any case
  */
-public record MortgageInsurance(
-        Money monthlyPremium, Money premium, int firstPaymentWithoutOnRequest, int firstPaymentWithout) {
+public record MortgageInsurance(Money monthlyPremium, Money premium, int endsOnRequestAtPayment, int endsAtPayment) {
 
     /** Loans up to this percentage of the value are not insured, and from it on the client may ask for the end. */
     public static final int ON_REQUEST_PERCENT = 80;
@@ -24,11 +23,11 @@ public record MortgageInsurance(
     /** At this percentage of the value the insurance ends by itself. */
     public static final int AUTOMATIC_PERCENT = 78;
 
-    private static final int MONTHS_A_YEAR = 12;
+    private static final int MONTHS_PER_YEAR = 12;
 
     /** Whether a loan is so large a part of the value that it is insured. */
     public static boolean isDue(Money loan, Money value) {
-        return isAbove(loan, value, ON_REQUEST_PERCENT);
+        return loan.cents() * 100 > value.cents() * ON_REQUEST_PERCENT;
     }
 
     /**
@@ -36,15 +35,15 @@ public record MortgageInsurance(
      *
      * @param plain the schedule without extra payments
      * @param value what the home is worth at the start, in cents
-     * @param aYear the yearly premium in percent of the original loan
+     * @param yearly the yearly premium in percent of the original loan
      */
-    public static MortgageInsurance of(Schedule plain, PaymentFrequency frequency, Money value, Percent aYear) {
-        Money monthly = aYear.monthlyOf(plain.balanceAfter(0));
+    public static MortgageInsurance of(Schedule plain, PaymentFrequency frequency, Money value, Percent yearly) {
+        Money monthly = yearly.monthlyOf(plain.balanceAfter(0));
         // No later than the middle: of an odd number of payments, the one in the middle carries none any more.
         int afterMiddle = plain.payments() / 2 + 1;
         return new MortgageInsurance(
                 monthly,
-                monthly.times(MONTHS_A_YEAR).dividedBy(frequency.perYear()),
+                monthly.times(MONTHS_PER_YEAR).dividedBy(frequency.perYear()),
                 Math.min(firstAtMost(plain, value, ON_REQUEST_PERCENT), afterMiddle),
                 Math.min(firstAtMost(plain, value, AUTOMATIC_PERCENT), afterMiddle));
     }
@@ -61,12 +60,12 @@ public record MortgageInsurance(
 
     /** The premium that goes with a payment, counted from 1. */
     public Money with(int payment) {
-        return payment >= firstPaymentWithout ? Money.ZERO : premium;
+        return payment >= endsAtPayment ? Money.ZERO : premium;
     }
 
     /** How many of the payments {@code first} to {@code last}, both counted, carry a premium. */
     public int insuredPayments(int first, int last) {
-        return Math.max(0, Math.min(last, firstPaymentWithout - 1) - first + 1);
+        return Math.max(0, Math.min(last, endsAtPayment - 1) - first + 1);
     }
 
     /** The premiums that go with the payments {@code first} to {@code last}, both counted. */
@@ -75,14 +74,11 @@ public record MortgageInsurance(
     }
 
     private static int firstAtMost(Schedule schedule, Money value, int percent) {
+        long threshold = value.cents() * percent;
         int payment = 1;
-        while (payment <= schedule.payments() && isAbove(schedule.balanceAfter(payment - 1), value, percent)) {
+        while (payment <= schedule.payments() && schedule.balanceCents(payment - 1) * 100 > threshold) {
             payment++;
         }
         return payment;
-    }
-
-    private static boolean isAbove(Money balance, Money value, int percent) {
-        return balance.cents() * 100 > value.cents() * percent;
     }
 }

@@ -1,7 +1,9 @@
 package app.impendium.core.cost;
 
+import app.impendium.core.finding.Field;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
+import java.math.BigDecimal;
 
 /**
  * A premium or guarantee fee that is due once, in percent of the base loan. Immutable.
@@ -19,7 +21,16 @@ public record UpfrontPremium(Percent percent, boolean financed) {
      * @throws app.impendium.core.finding.CaseException if it is above 10 %
      */
     public UpfrontPremium {
-        percent.atMost(MOST_PERCENT, "upfrontPremium");
+        percent.atMost(MOST_PERCENT, Field.UPFRONT_PREMIUM);
+    }
+
+    /**
+     * The premium of so many percent.
+     *
+     * @throws app.impendium.core.finding.CaseException if it is negative, above 10 % or has more than six decimals
+     */
+    public static UpfrontPremium of(BigDecimal percent, boolean financed) {
+        return new UpfrontPremium(Percent.upTo(MOST_PERCENT, percent, Field.UPFRONT_PREMIUM), financed);
     }
 
     /** The premium on a base loan, to the nearest cent. */

@@ -1,2 +1,2 @@
-/** What owning the home costs around the loan: price and money down, tax, insurance, dues. */
+/** What owning the home costs around the loan: price and down payment, tax, insurance, dues. */
 package app.impendium.core.cost;

@@ -9,24 +9,19 @@ public final class CaseException extends RuntimeException {
 
     /** @param findings everything found wrong, at least one */
     public CaseException(List<Finding> findings) {
-        super(findings.stream().map(Finding::message).collect(Collectors.joining(" ")));
+        super(findings.stream().map(Finding::toString).collect(Collectors.joining("; ")));
         this.findings = List.copyOf(findings);
     }
 
-    /** One finding whose sentence follows from what was given and what is allowed. */
-    public static CaseException of(String field, String given, String allowed) {
-        return of(field, given, allowed, given + " is not allowed here, only " + allowed + ".");
+    /** One finding; its values in the order that the code says. */
+    public static CaseException of(String path, Code code, Value... values) {
+        return new CaseException(List.of(Finding.of(path, code, values)));
     }
 
-    /** One finding with a sentence of its own. */
-    public static CaseException of(String field, String given, String allowed, String message) {
-        return new CaseException(List.of(new Finding(field, given, allowed, message)));
-    }
-
-    /** The same refusal at another field, where a general type reports what a particular field was given. */
-    public CaseException at(String field) {
+    /** The same refusal at another path, where a general type reports what a particular field was given. */
+    public CaseException at(String path) {
         return new CaseException(
-                findings.stream().map(finding -> finding.at(field)).toList());
+                findings.stream().map(finding -> finding.at(path)).toList());
     }
 
     /** The same refusal seen from one level further out. */

@@ -13,16 +13,16 @@ public final class Findings {
     /**
      * What {@code build} makes of one field, or nothing if it refuses.
      *
-     * @param field the field's path; replaces the name under which a value type reports itself
+     * @param path of the field; replaces the one under which a value type reports itself
      */
-    public <T> Optional<T> field(String field, Supplier<T> build) {
-        return gather(build, finding -> finding.at(field));
+    public <T> Optional<T> field(String path, Supplier<T> build) {
+        return gather(build, finding -> finding.at(path));
     }
 
     /**
      * What {@code build} makes of several fields together, or nothing if it refuses.
      *
-     * @param outer the path in which the findings' own fields lie; empty for none
+     * @param outer the path in which the findings' own paths lie; empty for none
      */
     public <T> Optional<T> group(String outer, Supplier<T> build) {
         return gather(build, finding -> outer.isEmpty() ? finding : finding.within(outer));
@@ -30,6 +30,20 @@ public final class Findings {
 
     public void add(Finding finding) {
         all.add(finding);
+    }
+
+    /**
+     * Adds a finding unless a number lies from {@code least} to {@code most}, both allowed.
+     *
+     * @return whether it does
+     */
+    public boolean inRange(String path, long value, long least, long most) {
+        boolean isInRange = value >= least && value <= most;
+        if (!isInRange) {
+            add(Finding.of(
+                    path, Code.OUT_OF_RANGE, new Value.Count(value), new Value.Count(least), new Value.Count(most)));
+        }
+        return isInRange;
     }
 
     /**

@@ -1,2 +1,2 @@
-/** What is wrong with a case: the field, what was given, what is allowed. */
+/** What is wrong with a case: each finding names the field, what was given and what is allowed. */
 package app.impendium.core.finding;

@@ -1,18 +1,23 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.core.finding.Value;
+import app.impendium.core.loan.PaymentPhase.Cause;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Runs a loan from its first payment to zero, writing the running totals of a schedule. */
 final class Amortizer {
     private static final long[] NO_EXTRAS = {};
-    private static final String CHOSEN = "payment";
-    private static final String RECAST = "extraEffect";
 
     private final LoanTerms terms;
-    private final LoanClauses clauses;
+    private final LoanFeatures features;
     private final long[] extras;
     private final boolean recasts;
 
@@ -22,11 +27,16 @@ final class Amortizer {
     /** Empty where the loan has no extra payments. */
     final long[] extraSoFar;
 
+    /** The phases of the regular payment in order. */
+    final List<PaymentPhase> phases = new ArrayList<>(2);
+
     private PeriodicRate rate;
     private long due;
 
     /** What had the payment come out as it did: where a refusal of it points. */
     private String dueFrom;
+
+    private boolean isChosen;
 
     /**
      * Whether the payment due may be interest alone: no more is owed than is to be left at the end, or an extra left so
@@ -39,23 +49,33 @@ final class Amortizer {
     final long firstRegularPayment;
 
     private int nextChange;
+    private int nextStep;
     private int line;
 
     Amortizer(LoanTerms terms) {
         this.terms = terms;
-        this.clauses = terms.clauses();
+        this.features = terms.features();
         this.rate = terms.rate();
-        this.recasts = clauses.extraEffect() == ExtraEffect.RECAST;
-        this.extras = clauses.extras().isEmpty() ? NO_EXTRAS : extrasByPayment(terms);
+        this.recasts = features.extraEffect() == ExtraEffect.RECAST;
+        this.extras = features.extras().isEmpty() ? NO_EXTRAS : extrasByPayment(terms);
         this.balance = new long[terms.payments() + 1];
         this.interestSoFar = new long[terms.payments() + 1];
         this.extraSoFar = extras.length == 0 ? NO_EXTRAS : new long[terms.payments() + 1];
-        if (clauses.regular() instanceof RegularPayment.Chosen chosen) {
-            this.due = chosen.amount().cents();
-            this.dueFrom = CHOSEN;
+        if (features.interestOnlyPayments() > 0) {
+            phases.add(PaymentPhase.interestOnly());
+        }
+        int firstRegular = features.interestOnlyPayments() + 1;
+        if (features.regular() instanceof RegularPayment.Custom custom) {
+            this.dueFrom = Field.PAYMENT;
+            this.isChosen = true;
+            this.due = custom.amount().cents();
+            begin(PaymentPhase.chosen(firstRegular, 0, Cause.CUSTOM, custom.amount()));
         } else {
-            this.due = LevelPayment.of(terms).cents();
-            this.dueFrom = "payments";
+            this.dueFrom = Field.AMORTIZATION;
+            PaymentBasis basis = PaymentBasis.of(terms);
+            Money level = LevelPayment.of(basis, terms.rounding());
+            this.due = level.cents();
+            begin(PaymentPhase.computed(firstRegular, 0, Cause.LEVEL, level, basis));
         }
         this.firstRegularPayment = due;
     }
@@ -65,30 +85,30 @@ final class Amortizer {
         balance[0] = terms.amount().cents();
         while (balance[line] > 0) {
             line++;
-            if (nextChange < clauses.rateChanges().size()
-                    && clauses.rateChanges().get(nextChange).fromPayment() == line) {
+            if (nextChange < features.rateChanges().size()
+                    && features.rateChanges().get(nextChange).fromPayment() == line) {
                 changeRate(nextChange++);
+            }
+            if (nextStep < features.steps().size()
+                    && features.steps().get(nextStep).fromPayment() == line) {
+                step(nextStep++);
             }
             pay();
         }
+        phases.removeIf(phase -> phase.from() > line);
         return line;
-    }
-
-    /** The regular payment as it was last computed. */
-    long lastRegularPayment() {
-        return due;
     }
 
     private void pay() {
         long owed = balance[line - 1];
         long interest = rate.interestOn(owed);
-        boolean interestOnly = line <= clauses.interestOnlyPayments();
+        boolean interestOnly = line <= features.interestOnlyPayments();
         long principal = interestOnly ? 0 : due - interest;
         if (line == terms.payments() || principal >= owed) {
             principal = owed;
         } else if (principal <= 0 && !interestOnly) {
             if (!mayRepayNothing) {
-                throw dueFrom.equals(CHOSEN) ? chosenTooSmall(interest) : levelTooSmall(interest);
+                throw isChosen ? chosenTooSmall(interest) : levelTooSmall(interest);
             }
             principal = 0;
         }
@@ -104,25 +124,47 @@ final class Amortizer {
         balance[line] -= extra;
         extraSoFar[line] = extraSoFar[line - 1] + extra;
         if (recasts && extra > 0 && balance[line] > 0) {
-            recompute(balance[line], line, RECAST);
+            recalculate(balance[line], line, Field.EXTRA_EFFECT, Cause.RECAST);
         }
     }
 
     private void changeRate(int change) {
-        rate = rate.withAnnual(clauses.rateChanges().get(change).rate());
-        recompute(balance[line - 1], line - 1, "rateChanges[" + change + "]");
+        rate = features.rateChanges().get(change).rate();
+        recalculate(balance[line - 1], line - 1, Field.entry(Field.RATE_CHANGES, change), Cause.RATE_CHANGE);
+    }
+
+    private void step(int step) {
+        Money amount = features.steps().get(step).amount();
+        due = amount.cents();
+        dueFrom = Field.entry(Field.PAYMENT_STEPS, step) + "." + Entry.AMOUNT;
+        isChosen = true;
+        mayRepayNothing = false;
+        begin(PaymentPhase.chosen(line, line - 1, Cause.STEP, amount));
+    }
+
+    /** A phase of which no payment is due before the next one takes its place is none. */
+    private void begin(PaymentPhase phase) {
+        if (!phases.isEmpty() && phases.get(phases.size() - 1).from() == phase.from()) {
+            phases.remove(phases.size() - 1);
+        }
+        phases.add(phase);
     }
 
     /** Computes the payment again, on what is owed after so many payments. */
-    private void recompute(long owed, int paid, String because) {
+    private void recalculate(long owed, int paid, String because, Cause cause) {
         PaymentBasis basis = basis(owed, paid);
+        Money level;
         try {
-            due = LevelPayment.of(basis, terms.rounding()).cents();
+            level = LevelPayment.of(basis, terms.rounding());
         } catch (CaseException noPayment) {
             throw noPayment.at(because);
         }
+        due = level.cents();
         dueFrom = because;
-        mayRepayNothing = because.equals(RECAST) || basis.repaysNothing();
+        isChosen = false;
+        mayRepayNothing = cause == Cause.RECAST || basis.repaysNothing();
+        int from = Math.max(paid, features.interestOnlyPayments()) + 1;
+        begin(PaymentPhase.computed(from, paid, cause, level, basis));
     }
 
     private PaymentBasis basis(long owed, int paid) {
@@ -131,27 +173,22 @@ final class Amortizer {
 
     /** A level payment that is rounded down to its interest: at a high rate over a long time, almost nothing is repaid. */
     private CaseException levelTooSmall(long interestCents) {
-        Money payment = Money.ofCents(due);
         return CaseException.of(
                 dueFrom,
-                "a level payment of " + payment,
-                "a shorter term or a lower rate",
-                "The level payment of " + payment + " does not exceed the interest of " + Money.ofCents(interestCents)
-                        + " due with payment " + line
-                        + ", so nothing would be repaid before the end. A shorter term or a"
-                        + " lower rate is needed.");
+                Code.LEVEL_PAYMENT_BELOW_INTEREST,
+                new Value.Amount(due),
+                new Value.Amount(interestCents),
+                new Value.Count(line));
     }
 
     private CaseException chosenTooSmall(long interestCents) {
-        Money payment = Money.ofCents(due);
-        Money interest = Money.ofCents(interestCents);
-        Money least = leastPayment();
         return CaseException.of(
-                CHOSEN,
-                payment.toString(),
-                least + " or more",
-                "The payment of " + payment + " does not cover the interest of " + interest + " due with payment "
-                        + line + ". The least that repays the loan in its term is " + least + ".");
+                dueFrom,
+                Code.PAYMENT_BELOW_INTEREST,
+                new Value.Amount(due),
+                new Value.Amount(interestCents),
+                new Value.Count(line),
+                leastPayment().toValue());
     }
 
     /** The least payment from this line on that ends the loan within the payments agreed. */
@@ -162,7 +199,7 @@ final class Amortizer {
 
     private static long[] extrasByPayment(LoanTerms terms) {
         long[] amounts = new long[terms.payments() + 1];
-        for (ExtraPayment extra : terms.clauses().extras()) {
+        for (ExtraPayment extra : terms.features().extras()) {
             int last = Math.min(extra.last(), terms.payments());
             for (int payment = extra.first(); payment <= last; payment += extra.every()) {
                 amounts[payment] += extra.amount().cents();

@@ -1,31 +1,34 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Value;
 import java.time.LocalDate;
 
 /** The days that a case can speak of: from 1 January 1990 to 31 December 2150. */
 public final class Days {
-    private static final int EARLIEST_YEAR = 1990;
-    private static final int LATEST_YEAR = 2150;
+    /** The first of them. */
+    public static final LocalDate EARLIEST = LocalDate.of(1990, 1, 1);
 
-    /** Those days as a phrase: what is allowed where a date is given. */
-    public static final String ALLOWED = "a date from " + EARLIEST_YEAR + " to " + LATEST_YEAR;
+    /** The last of them. */
+    public static final LocalDate LATEST = LocalDate.of(2150, 12, 31);
 
     private Days() {}
 
     /** Whether a case can speak of a day. */
     public static boolean hold(LocalDate day) {
-        return day.getYear() >= EARLIEST_YEAR && day.getYear() <= LATEST_YEAR;
+        return !day.isBefore(EARLIEST) && !day.isAfter(LATEST);
     }
 
     /**
      * A day, if a case can speak of it.
      *
-     * @throws CaseException if it cannot, naming {@code field}
+     * @throws CaseException if it cannot, at {@code path}
      */
-    public static LocalDate checked(LocalDate day, String field) {
+    public static LocalDate checked(LocalDate day, String path) {
         if (!hold(day)) {
-            throw CaseException.of(field, day.toString(), ALLOWED);
+            throw CaseException.of(
+                    path, Code.OUT_OF_RANGE, new Value.Day(day), new Value.Day(EARLIEST), new Value.Day(LATEST));
         }
         return day;
     }

@@ -4,6 +4,6 @@ package app.impendium.core.loan;
 public enum ExtraEffect {
     /** They stay as they are, and the loan ends early. */
     END_EARLY,
-    /** The payment is computed anew on the balance for what is left of the payments agreed. */
+    /** The payment is recalculated on the balance for what is left of the payments agreed. */
     RECAST
 }

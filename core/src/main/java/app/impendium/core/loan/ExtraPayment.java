@@ -1,6 +1,9 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 
 /** Principal paid beside the regular payment, with it and after it; never more than the balance left by then. */
@@ -67,14 +70,13 @@ public sealed interface ExtraPayment {
     /** The same amount once a year, beginning with one payment and ending by another. */
     record Yearly(Money amount, int first, int last, int paymentsPerYear) implements ExtraPayment {
         /**
-         * @throws CaseException if the amount is outside its range, the last comes before the first, or a year holds no
-         *     payment
+         * @throws CaseException if the amount is outside its range or the last comes before the first
          */
         public Yearly {
             checkedAmount(amount);
             checkedOrder(first, last);
             if (paymentsPerYear < 1) {
-                throw CaseException.of("paymentsPerYear", String.valueOf(paymentsPerYear), "1 or more");
+                throw new IllegalArgumentException("payments per year must be 1 or more, but were " + paymentsPerYear);
             }
         }
 
@@ -85,16 +87,13 @@ public sealed interface ExtraPayment {
     }
 
     private static void checkedAmount(Money amount) {
-        amount.within(Money.ofCents(1), Money.LARGEST, "amount");
+        amount.within(Money.ofCents(1), Money.LARGEST, Entry.AMOUNT);
     }
 
     private static void checkedOrder(int first, int last) {
         if (last < first) {
             throw CaseException.of(
-                    "last",
-                    "payment " + last,
-                    "payment " + first + " or later",
-                    "An extra payment from payment " + first + " cannot end with payment " + last + ".");
+                    Entry.LAST_PAYMENT, Code.ENDS_BEFORE_START, new Value.Count(last), new Value.Count(first));
         }
     }
 }

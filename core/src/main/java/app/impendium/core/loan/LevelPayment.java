@@ -1,8 +1,10 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -14,7 +16,7 @@ import java.math.MathContext;
  * boundary to tell on which side it is, the payment is computed to fifty digits.
  */
 public final class LevelPayment {
-    private static final int MONTHS_A_YEAR = 12;
+    private static final int MONTHS_PER_YEAR = 12;
     static final MathContext DIGITS = new MathContext(50);
 
     /** All terms of the estimate are positive, so its dozen roundings stay far below this share of it. */
@@ -49,23 +51,18 @@ public final class LevelPayment {
     public static Money monthlyOf(PaymentBasis basis, PaymentRounding rounding) {
         int payments = basis.payments();
         int perYear = basis.rate().frequency().perYear();
-        if (payments * MONTHS_A_YEAR % perYear != 0) {
-            throw CaseException.of(
-                    "payments",
-                    payments + " payments left",
-                    "a number of payments that makes whole months",
-                    "An accelerated payment is a share of the monthly one, and " + payments
-                            + " payments do not make whole months.");
+        if (payments * MONTHS_PER_YEAR % perYear != 0) {
+            throw CaseException.of(Field.AMORTIZATION, Code.PAYMENTS_SPLIT_MONTHS, new Value.Count(payments));
         }
-        PeriodicRate monthly = basis.rate().withFrequency(PaymentFrequency.MONTHLY);
-        int months = payments * MONTHS_A_YEAR / perYear;
-        return Money.ofCents(level(new PaymentBasis(basis.balance(), basis.residual(), monthly, months), rounding));
+        PeriodicRate monthly = basis.rate().monthly();
+        int months = payments * MONTHS_PER_YEAR / perYear;
+        return Money.ofCents(level(new PaymentBasis(basis.balance(), basis.balloon(), monthly, months), rounding));
     }
 
     /** The exact payment in cents, to fifty digits. */
     public static BigDecimal exactCents(PaymentBasis basis) {
         BigDecimal amount = BigDecimal.valueOf(basis.balance().cents());
-        BigDecimal left = BigDecimal.valueOf(basis.residual().cents());
+        BigDecimal left = BigDecimal.valueOf(basis.balloon().cents());
         PeriodicRate rate = basis.rate();
         if (rate.isZero()) {
             return amount.subtract(left).divide(BigDecimal.valueOf(basis.payments()), DIGITS);
@@ -78,13 +75,18 @@ public final class LevelPayment {
                 .divide(growth.subtract(BigDecimal.ONE), DIGITS);
     }
 
+    /** The payment in cents to some fifteen digits, at a positive rate per payment. */
+    static double estimateCents(Money balance, Money balloon, double rate, int payments) {
+        // i·(L + (L - B)/((1 + i)^n - 1)): the same payment as a sum of what is positive.
+        double gain = Math.expm1(payments * Math.log1p(rate));
+        double repaid = balance.cents() - balloon.cents();
+        return rate * (balance.cents() + repaid / gain);
+    }
+
     private static long level(PaymentBasis basis, PaymentRounding rounding) {
         PeriodicRate rate = basis.rate();
         if (!rate.isZero()) {
-            // i·(L + (L - B)/((1 + i)^n - 1)): the same payment as a sum of what is positive.
-            double gain = Math.expm1(basis.payments() * Math.log1p(rate.estimate()));
-            double repaid = basis.balance().cents() - basis.residual().cents();
-            double estimate = rate.estimate() * (basis.balance().cents() + repaid / gain);
+            double estimate = estimateCents(basis.balance(), basis.balloon(), rate.estimate(), basis.payments());
             long cents = rounding.certainCents(estimate, estimate * ESTIMATE_ERROR);
             if (cents != PaymentRounding.UNCERTAIN) {
                 return cents;

@@ -1,6 +1,8 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Parameter;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
@@ -16,29 +18,28 @@ import java.util.function.LongFunction;
  */
 public final class LoanSolver {
     private static final int RATE_DECIMALS = 6;
-    private static final int MOST_PERCENT = 30;
     private static final int MOST_YEARS = 50;
-    private static final int MONTHS_A_YEAR = 12;
+    private static final int MONTHS_PER_YEAR = 12;
 
     private LoanSolver() {}
 
     /**
      * The largest loan whose level payment is at most {@code payment}.
      *
-     * @throws CaseException if not even the smallest loan above the residual keeps to it
+     * @throws CaseException if not even the smallest loan above the balloon keeps to it
      */
     public static Money largestAmount(
-            PeriodicRate rate, int payments, Money payment, Money residual, PaymentRounding rounding) {
+            PeriodicRate rate, int payments, Money payment, Money balloon, PaymentRounding rounding) {
         LongFunction<Money> paymentFor =
-                amount -> LevelPayment.of(new PaymentBasis(Money.ofCents(amount), residual, rate, payments), rounding);
-        long least = residual.cents() + 1;
+                amount -> LevelPayment.of(new PaymentBasis(Money.ofCents(amount), balloon, rate, payments), rounding);
+        long least = balloon.cents() + 1;
         return Money.ofCents(Boundary.largest(
                         least, Money.LARGEST.cents(), amount -> keeps(paymentFor, amount, payment))
-                .orElseThrow(() -> none("payment", payment, paymentFor.apply(least), "the interest on " + residual)));
+                .orElseThrow(() -> none(payment, paymentFor.apply(least), Code.PAYMENT_BELOW_BALLOON_INTEREST)));
     }
 
     /**
-     * The highest yearly rate, to the millionth of a percent and up to 30 %, at which the level payment is at most {@code
+     * The highest annual rate, to the millionth of a percent and up to 30 %, at which the level payment is at most {@code
      * payment}.
      *
      * @param conventions a rate whose compounding and frequency apply
@@ -49,13 +50,14 @@ public final class LoanSolver {
             PeriodicRate conventions,
             int payments,
             Money payment,
-            Money residual,
+            Money balloon,
             PaymentRounding rounding) {
         LongFunction<Money> paymentFor = millionths -> LevelPayment.of(
-                new PaymentBasis(amount, residual, conventions.withAnnual(rateOf(millionths)), payments), rounding);
-        long highest = MOST_PERCENT * 1_000_000L;
-        return rateOf(Boundary.largest(0, highest, millionths -> keeps(paymentFor, millionths, payment))
-                .orElseThrow(() -> none("payment", payment, paymentFor.apply(0), "repaying without any interest")));
+                new PaymentBasis(amount, balloon, conventions.withAnnual(rateOf(millionths)), payments), rounding);
+        long highest = AnnualRate.HIGHEST.movePointRight(RATE_DECIMALS).longValueExact();
+        long guess = new RateGuess(amount, conventions, payments, balloon).millionths(payment, highest);
+        return rateOf(Boundary.largestNear(guess, 0, highest, millionths -> keeps(paymentFor, millionths, payment))
+                .orElseThrow(() -> none(payment, paymentFor.apply(0), Code.PAYMENT_BELOW_PRINCIPAL)));
     }
 
     /**
@@ -65,14 +67,14 @@ public final class LoanSolver {
      * @throws CaseException if not even fifty years keep to it
      */
     public static int fewestPayments(
-            Money amount, PeriodicRate rate, Money payment, Money residual, PaymentRounding rounding) {
+            Money amount, PeriodicRate rate, Money payment, Money balloon, PaymentRounding rounding) {
         PaymentFrequency frequency = rate.frequency();
         int step = frequency.isAccelerated() ? frequency.perYear() / greatestCommonDivisor(frequency.perYear()) : 1;
         int mostSteps = MOST_YEARS * frequency.perYear() / step;
         LongFunction<Money> paymentFor = steps ->
-                LevelPayment.of(new PaymentBasis(amount, residual, rate, Math.toIntExact(steps * step)), rounding);
+                LevelPayment.of(new PaymentBasis(amount, balloon, rate, Math.toIntExact(steps * step)), rounding);
         long steps = Boundary.smallest(1, mostSteps, number -> keeps(paymentFor, number, payment))
-                .orElseThrow(() -> none("payment", payment, paymentFor.apply(mostSteps), "fifty years"));
+                .orElseThrow(() -> none(payment, paymentFor.apply(mostSteps), Code.PAYMENT_BELOW_LONGEST_TERM));
         return Math.toIntExact(steps * step);
     }
 
@@ -81,13 +83,13 @@ public final class LoanSolver {
      *
      * @throws CaseException if not even leaving all but a cent keeps to it
      */
-    public static Money smallestResidual(
+    public static Money smallestBalloon(
             Money amount, PeriodicRate rate, int payments, Money payment, PaymentRounding rounding) {
-        LongFunction<Money> paymentFor = residual ->
-                LevelPayment.of(new PaymentBasis(amount, Money.ofCents(residual), rate, payments), rounding);
+        LongFunction<Money> paymentFor =
+                balloon -> LevelPayment.of(new PaymentBasis(amount, Money.ofCents(balloon), rate, payments), rounding);
         long most = amount.cents() - 1;
-        return Money.ofCents(Boundary.smallest(0, most, residual -> keeps(paymentFor, residual, payment))
-                .orElseThrow(() -> none("payment", payment, paymentFor.apply(most), "the interest alone")));
+        return Money.ofCents(Boundary.smallest(0, most, balloon -> keeps(paymentFor, balloon, payment))
+                .orElseThrow(() -> none(payment, paymentFor.apply(most), Code.PAYMENT_BELOW_INTEREST_ALONE)));
     }
 
     private static boolean keeps(LongFunction<Money> paymentFor, long step, Money most) {
@@ -101,15 +103,11 @@ public final class LoanSolver {
     private static int greatestCommonDivisor(int perYear) {
         return BigDecimal.valueOf(perYear)
                 .toBigInteger()
-                .gcd(BigDecimal.valueOf(MONTHS_A_YEAR).toBigInteger())
+                .gcd(BigDecimal.valueOf(MONTHS_PER_YEAR).toBigInteger())
                 .intValue();
     }
 
-    private static CaseException none(String field, Money given, Money least, String why) {
-        return CaseException.of(
-                field,
-                given.toString(),
-                least + " or more",
-                "There is none, because " + why + " takes a payment of " + least + ", more than " + given + ".");
+    private static CaseException none(Money given, Money least, Code why) {
+        return CaseException.of(Parameter.PAYMENT, why, given.toValue(), least.toValue());
     }
 }

@@ -7,10 +7,10 @@ import app.impendium.core.rate.PeriodicRate;
  * What a level payment is computed on.
  *
  * @param balance what is owed
- * @param residual what is paid with the last payment beyond the payment itself, at most the balance
+ * @param balloon what is paid with the last payment beyond the payment itself, at most the balance
  * @param payments the payments left that repay, at least 1
  */
-public record PaymentBasis(Money balance, Money residual, PeriodicRate rate, int payments) {
+public record PaymentBasis(Money balance, Money balloon, PeriodicRate rate, int payments) {
 
     /** That of a loan as it begins. */
     public static PaymentBasis of(LoanTerms terms) {
@@ -18,22 +18,22 @@ public record PaymentBasis(Money balance, Money residual, PeriodicRate rate, int
     }
 
     /**
-     * That of a loan whose payment is computed anew.
+     * That of a loan whose payment is recalculated.
      *
      * @param paid after so many payments
      * @param rate from then on
      * @param balance what is then owed
      */
     public static PaymentBasis after(int paid, LoanTerms terms, PeriodicRate rate, Money balance) {
-        LoanClauses clauses = terms.clauses();
-        int left = terms.payments() - Math.max(paid, clauses.interestOnlyPayments());
+        LoanFeatures features = terms.features();
+        int left = terms.payments() - Math.max(paid, features.interestOnlyPayments());
         // What is owed may have fallen to or below what was to be left at the end: then only interest is due until it.
-        Money residual = clauses.residualBalance().isAbove(balance) ? balance : clauses.residualBalance();
-        return new PaymentBasis(balance, residual, rate, left);
+        Money balloon = features.balloon().isAbove(balance) ? balance : features.balloon();
+        return new PaymentBasis(balance, balloon, rate, left);
     }
 
     /** Whether all that is owed is to be left at the end, so that the payment is interest alone. */
     public boolean repaysNothing() {
-        return residual.equals(balance);
+        return balloon.equals(balance);
     }
 }

@@ -1,6 +1,7 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field;
 import app.impendium.core.rate.PaymentFrequency;
 import java.time.LocalDate;
 import java.time.YearMonth;
@@ -15,13 +16,13 @@ import java.time.temporal.ChronoUnit;
  */
 public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
     private static final int HALF_MONTH_DAYS = 15;
-    private static final int DAYS_A_YEAR = 366;
+    private static final int DAYS_PER_YEAR = 366;
 
     /**
      * @throws CaseException if the first date lies outside its range
      */
     public PaymentDates {
-        Days.checked(first, "firstPayment");
+        Days.checked(first, Field.FIRST_PAYMENT);
     }
 
     /** The usual first payment for a closing date: the first of the second month after it. */
@@ -49,8 +50,8 @@ public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
      */
     public int lastOnOrBefore(LocalDate day) {
         // A quick guess by the length of a period, then whole steps to where it is true.
-        long days = first.until(Days.checked(day, "day"), ChronoUnit.DAYS);
-        int payment = (int) Math.max(0, days * frequency.perYear() / DAYS_A_YEAR);
+        long days = first.until(Days.checked(day, ""), ChronoUnit.DAYS);
+        int payment = (int) Math.max(0, days * frequency.perYear() / DAYS_PER_YEAR);
         while (payment > 0 && of(payment).isAfter(day)) {
             payment--;
         }

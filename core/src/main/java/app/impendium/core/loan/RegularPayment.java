@@ -1,6 +1,7 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field;
 import app.impendium.core.money.Money;
 
 /** What is paid regularly after any interest-only time. */
@@ -14,12 +15,12 @@ public sealed interface RegularPayment {
      *
      * @param amount from 0.01; a schedule refuses it where it does not exceed the interest
      */
-    record Chosen(Money amount) implements RegularPayment {
+    record Custom(Money amount) implements RegularPayment {
         /**
          * @throws CaseException if it is outside its range
          */
-        public Chosen {
-            amount.within(Money.ofCents(1), Money.LARGEST, "chosenPayment");
+        public Custom {
+            amount.within(Money.ofCents(1), Money.LARGEST, Field.PAYMENT);
         }
     }
 }

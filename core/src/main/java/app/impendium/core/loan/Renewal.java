@@ -1,6 +1,9 @@
 package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Parameter;
+import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 
@@ -17,13 +20,17 @@ public final class Renewal {
      * @param terms the loan that ends
      * @param schedule its schedule
      * @param paid the last payment before the rate's term ends, from 1
-     * @param rate the new yearly rate
+     * @param rate the new annual rate
      * @throws CaseException if nothing is owed by then
      */
     public static LoanTerms of(LoanTerms terms, Schedule schedule, int paid, AnnualRate rate) {
         if (paid < 1 || paid >= schedule.payments()) {
             throw CaseException.of(
-                    "renewal", "after payment " + paid, "after payment 1 to " + (schedule.payments() - 1));
+                    Parameter.RENEWAL,
+                    Code.OUT_OF_RANGE,
+                    new Value.Count(paid),
+                    new Value.Count(1),
+                    new Value.Count(schedule.payments() - 1L));
         }
         Money owed = schedule.balanceAfter(paid);
         return new LoanTerms(
@@ -34,14 +41,14 @@ public final class Renewal {
                 remaining(terms, paid, owed));
     }
 
-    private static LoanClauses remaining(LoanTerms terms, int paid, Money owed) {
-        Money residual = terms.clauses().residualBalance();
+    private static LoanFeatures remaining(LoanTerms terms, int paid, Money owed) {
+        Money balloon = terms.features().balloon();
         int left = terms.payments() - paid;
-        if (residual.compareTo(owed) >= 0) {
+        if (balloon.compareTo(owed) >= 0) {
             // All of it is left to the end: until then, interest alone is paid.
-            return LoanClauses.NONE.withInterestOnly(left - 1);
+            return LoanFeatures.NONE.withInterestOnly(left - 1);
         }
-        int interestOnly = Math.max(0, terms.clauses().interestOnlyPayments() - paid);
-        return LoanClauses.NONE.withInterestOnly(interestOnly).withResidual(residual);
+        int interestOnly = Math.max(0, terms.features().interestOnlyPayments() - paid);
+        return LoanFeatures.NONE.withInterestOnly(interestOnly).withBalloon(balloon);
     }
 }

@@ -2,6 +2,7 @@ package app.impendium.core.loan;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.IntPredicate;
 
@@ -11,10 +12,10 @@ import java.util.function.IntPredicate;
  */
 public final class Schedule {
     private final Money payment;
-    private final Money paymentAtEnd;
     private final int payments;
+    private final List<PaymentPhase> phases;
 
-    // Running totals, line 0 included, tell every line and every stretch by a difference.
+    // Running totals, line 0 included, tell every line and every range by a difference.
     private final long[] balance;
     private final long[] interestSoFar;
     private final long[] extraSoFar;
@@ -22,7 +23,7 @@ public final class Schedule {
     private Schedule(Amortizer run) {
         this.payments = run.run();
         this.payment = Money.ofCents(run.firstRegularPayment);
-        this.paymentAtEnd = Money.ofCents(run.lastRegularPayment());
+        this.phases = List.copyOf(run.phases);
         this.balance = run.balance;
         this.interestSoFar = run.interestSoFar;
         this.extraSoFar = run.extraSoFar;
@@ -31,7 +32,7 @@ public final class Schedule {
     /**
      * The schedule of a loan.
      *
-     * @throws CaseException if a payment does not exceed its interest, or cannot be computed anew where it must be
+     * @throws CaseException if a payment does not exceed its interest, or cannot be recalculated where it must be
      */
     public static Schedule of(LoanTerms terms) {
         return new Schedule(new Amortizer(terms));
@@ -42,9 +43,39 @@ public final class Schedule {
         return payment;
     }
 
-    /** The regular payment as it was last computed: what the last payment exceeds it by is left to that payment. */
-    public Money paymentAtEnd() {
-        return paymentAtEnd;
+    /** The phases of the regular payment, in order; the first begins with payment 1. */
+    public List<PaymentPhase> phases() {
+        return phases;
+    }
+
+    /** The phase in which a payment falls, counted from 1. */
+    public PaymentPhase phaseOf(int number) {
+        PaymentPhase found = phases.get(0);
+        for (PaymentPhase phase : phases) {
+            found = phase.from() <= number ? phase : found;
+        }
+        return found;
+    }
+
+    /** What is due with a payment, counted from 1: interest and principal without any extra. */
+    public Money due(int number) {
+        return Money.ofCents(dueCents(number));
+    }
+
+    /** The same in whole cents, for those who look through many payments. */
+    public long dueCents(int number) {
+        long extra = extraSoFar.length == 0 ? 0 : extraSoFar[number] - extraSoFar[number - 1];
+        return paidCents(number) - extra;
+    }
+
+    /** All that is paid with a payment, extras included, in whole cents. */
+    public long paidCents(int number) {
+        return interestSoFar[number] - interestSoFar[number - 1] + balance[number - 1] - balance[number];
+    }
+
+    /** What is owed after a payment, in whole cents. */
+    public long balanceCents(int number) {
+        return balance[number];
     }
 
     /** How many payments there are: fewer than agreed where the loan ends early. */
@@ -61,7 +92,7 @@ public final class Schedule {
         if (number == 0) {
             return new Instalment(0, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, Money.ZERO, balanceAfter(0));
         }
-        Stretch single = stretch(number, number);
+        PaymentRange single = range(number, number);
         return new Instalment(
                 number,
                 single.paid().minus(single.extra()),
@@ -77,13 +108,13 @@ public final class Schedule {
      *
      * @throws IndexOutOfBoundsException if the two are not payments of this loan, in order
      */
-    public Stretch stretch(int first, int last) {
+    public PaymentRange range(int first, int last) {
         if (first < 1 || last < first || last > payments) {
             throw new IndexOutOfBoundsException(
                     "payments " + first + " to " + last + " do not lie within 1 to " + payments);
         }
         long extra = extraSoFar.length == 0 ? 0 : extraSoFar[last] - extraSoFar[first - 1];
-        return new Stretch(
+        return new PaymentRange(
                 first,
                 last,
                 Money.ofCents(interestSoFar[last] - interestSoFar[first - 1]),
@@ -101,8 +132,8 @@ public final class Schedule {
     }
 
     /** The sums of all payments. */
-    public Stretch whole() {
-        return stretch(1, payments);
+    public PaymentRange whole() {
+        return range(1, payments);
     }
 
     /** The payment that clears the loan, which may differ from the others. */

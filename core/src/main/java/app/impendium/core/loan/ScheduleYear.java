@@ -9,19 +9,19 @@ import java.util.List;
  * @param year the calendar year
  * @param sums the sums of the payments that fall due in it
  */
-public record ScheduleYear(int year, Stretch sums) {
+public record ScheduleYear(int year, PaymentRange sums) {
 
     /** Every year in which a payment falls due, in order. */
     public static List<ScheduleYear> of(Schedule schedule, PaymentDates dates) {
         List<ScheduleYear> years = new ArrayList<>();
         int first = 1;
+        int year = dates.of(1).getYear();
         for (int payment = 1; payment <= schedule.payments(); payment++) {
-            int year = dates.of(payment).getYear();
-            boolean lastOfYear =
-                    payment == schedule.payments() || dates.of(payment + 1).getYear() > year;
-            if (lastOfYear) {
-                years.add(new ScheduleYear(year, schedule.stretch(first, payment)));
+            int next = dates.of(payment + 1).getYear();
+            if (payment == schedule.payments() || next > year) {
+                years.add(new ScheduleYear(year, schedule.range(first, payment)));
                 first = payment + 1;
+                year = next;
             }
         }
         return years;

@@ -1,11 +1,10 @@
 package app.impendium.core.money;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Value;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.text.DecimalFormat;
-import java.text.DecimalFormatSymbols;
-import java.util.Locale;
 
 /**
  * An amount in whole cents of the case's currency: 12345 is 123.45. May be negative, as a difference is. Immutable.
@@ -69,13 +68,18 @@ public record Money(long cents) implements Comparable<Money> {
     /**
      * This amount, if it lies from {@code least} to {@code most}, both inclusive.
      *
-     * @throws CaseException if it lies outside, naming {@code field}
+     * @throws CaseException if it lies outside, at {@code path}
      */
-    public Money within(Money least, Money most, String field) {
+    public Money within(Money least, Money most, String path) {
         if (cents < least.cents || cents > most.cents) {
-            throw CaseException.of(field, toString(), least + " to " + most);
+            throw CaseException.of(path, Code.OUT_OF_RANGE, toValue(), least.toValue(), most.toValue());
         }
         return this;
+    }
+
+    /** The amount as a finding tells it. */
+    public Value.Amount toValue() {
+        return new Value.Amount(cents);
     }
 
     @Override
@@ -83,9 +87,9 @@ public record Money(long cents) implements Comparable<Money> {
         return Long.compare(cents, other.cents);
     }
 
-    /** The amount with two decimals and commas between thousands: 1,604.17. */
+    /** For logs and tests: the amount with two decimals. */
     @Override
     public String toString() {
-        return new DecimalFormat("#,##0.00", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(toDecimal());
+        return toDecimal().toPlainString();
     }
 }

@@ -1,6 +1,9 @@
 package app.impendium.core.money;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.core.finding.Value;
 import java.math.BigDecimal;
 import java.math.MathContext;
 
@@ -23,21 +26,18 @@ public record Percent(BigDecimal value) {
      * @throws CaseException if it is negative, above 100 % or has more than six decimals
      */
     public Percent {
-        checkRange(value, LARGEST, "percent");
+        check(value, LARGEST, Entry.PERCENT);
         value = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
-        if (value.scale() > MOST_DECIMALS) {
-            throw CaseException.of("percent", written(value) + " %", "at most six decimals");
-        }
         value = value.scale() < 0 ? value.setScale(0) : value;
     }
 
     /**
      * A share that is at most {@code most}.
      *
-     * @throws CaseException if it lies outside, naming {@code field}, or has more than six decimals
+     * @throws CaseException if it lies outside, at {@code path}, or has more than six decimals
      */
-    public static Percent upTo(int most, BigDecimal value, String field) {
-        checkRange(value, BigDecimal.valueOf(most), field);
+    public static Percent upTo(int most, BigDecimal value, String path) {
+        check(value, BigDecimal.valueOf(most), path);
         return new Percent(value);
     }
 
@@ -63,32 +63,38 @@ public record Percent(BigDecimal value) {
     /**
      * This share, if it is at most {@code most}.
      *
-     * @throws CaseException if it is above, naming {@code field}
+     * @throws CaseException if it is above, at {@code path}
      */
-    public Percent atMost(int most, String field) {
-        return upTo(most, value, field);
+    public Percent atMost(int most, String path) {
+        return upTo(most, value, path);
     }
 
     public boolean isPositive() {
         return value.signum() > 0;
     }
 
+    /** The share as a finding tells it. */
+    public Value.Percentage toValue() {
+        return new Value.Percentage(value);
+    }
+
     @Override
     public String toString() {
-        return written(value) + " %";
+        return toValue().toString();
     }
 
-    private static void checkRange(BigDecimal value, BigDecimal most, String field) {
+    private static void check(BigDecimal value, BigDecimal most, String path) {
         if (value.signum() < 0 || value.compareTo(most) > 0) {
-            throw CaseException.of(field, written(value) + " %", "0 % to " + most + " %");
+            throw CaseException.of(
+                    path,
+                    Code.OUT_OF_RANGE,
+                    new Value.Percentage(value),
+                    Value.Percentage.of(0),
+                    new Value.Percentage(most));
         }
-    }
-
-    /** Digits as a person writes them, but never more than fit on a line. */
-    public static String written(BigDecimal value) {
-        boolean writable = value.precision() <= 20 && Math.abs(value.scale()) <= 20;
-        return writable
-                ? value.toPlainString()
-                : value.round(new MathContext(6)).toString();
+        if (value.signum() != 0 && value.stripTrailingZeros().scale() > MOST_DECIMALS) {
+            throw CaseException.of(
+                    path, Code.TOO_MANY_DECIMALS, new Value.Percentage(value), new Value.Count(MOST_DECIMALS));
+        }
     }
 }

@@ -1,6 +1,8 @@
 package app.impendium.core.rate;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Parameter;
 import app.impendium.core.money.Money;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -21,9 +23,6 @@ public final class AnnualPercentageRate {
 
     private AnnualPercentageRate() {}
 
-    /** Money that moves at a time: an advance to the client, or a payment by them. */
-    public record Flow(Money amount, UnitPeriods time) {}
-
     /**
      * The nominal rate by the actuarial method of 12 CFR 1026 Appendix J, in percent, with nine decimals: the rate per
      * unit-period, at which fractions of a period count by simple interest, times the unit-periods a year.
@@ -33,18 +32,18 @@ public final class AnnualPercentageRate {
      * @param unitPeriodsPerYear unit-periods in a year: 12 for monthly payments
      * @throws CaseException if the payments do not exceed the advances, or exceed them beyond any rate
      */
-    public static BigDecimal of(List<Flow> advances, List<Flow> payments, int unitPeriodsPerYear) {
+    public static BigDecimal of(List<FlowRun> advances, List<FlowRun> payments, int unitPeriodsPerYear) {
         double rate = ratePerPeriod(advances, payments, PartOfPeriod.SIMPLE_INTEREST);
         return percent(BigDecimal.valueOf(rate).multiply(BigDecimal.valueOf(unitPeriodsPerYear)));
     }
 
     /**
      * The effective rate of Annex I of Directive 2014/17/EU and MCOB 10A of the FCA Handbook, in percent, with nine
-     * decimals: the yearly rate at which every flow is discounted by compound interest.
+     * decimals: the annual rate at which every flow is discounted by compound interest.
      *
      * @throws CaseException if the payments do not exceed the advances, or exceed them beyond any rate
      */
-    public static BigDecimal effective(List<Flow> advances, List<Flow> payments, int periodsPerYear) {
+    public static BigDecimal effective(List<FlowRun> advances, List<FlowRun> payments, int periodsPerYear) {
         double rate = ratePerPeriod(advances, payments, PartOfPeriod.COMPOUND_INTEREST);
         return percent(BigDecimal.valueOf(Math.expm1(periodsPerYear * Math.log1p(rate))));
     }
@@ -53,25 +52,25 @@ public final class AnnualPercentageRate {
         return fraction.movePointRight(2).setScale(DECIMALS, RoundingMode.HALF_UP);
     }
 
-    private static double ratePerPeriod(List<Flow> advances, List<Flow> payments, PartOfPeriod part) {
+    private static double ratePerPeriod(List<FlowRun> advances, List<FlowRun> payments, PartOfPeriod part) {
         if (sum(payments).compareTo(sum(advances)) < 0 || sum(advances).cents() <= 0) {
             throw CaseException.of(
-                    "payments",
-                    sum(payments).toString(),
-                    "at least what was advanced",
-                    "There is no rate: the payments of " + sum(payments) + " do not repay the " + sum(advances)
-                            + " advanced.");
+                    Parameter.PAYMENTS,
+                    Code.NEVER_REPAID,
+                    sum(payments).toValue(),
+                    sum(advances).toValue());
         }
-        if (payments.stream().allMatch(flow -> flow.time().equals(UnitPeriods.whole(0)))
+        if (payments.stream().allMatch(FlowRun::isAtStart)
                 || Worth.of(payments, HIGHEST_PER_PERIOD, part).amount()
                         > Worth.of(advances, HIGHEST_PER_PERIOD, part).amount()) {
-            throw CaseException.of("payments", sum(payments).toString(), "payments that some rate explains");
+            throw CaseException.of(
+                    Parameter.PAYMENTS, Code.BEYOND_ANY_RATE, sum(payments).toValue());
         }
         return solved(advances, payments, part);
     }
 
     /** Newton's method from the slope at each guess, held between bounds that close in; by halves where it would leave them. */
-    private static double solved(List<Flow> advances, List<Flow> payments, PartOfPeriod part) {
+    private static double solved(List<FlowRun> advances, List<FlowRun> payments, PartOfPeriod part) {
         double low = 0;
         double high = HIGHEST_PER_PERIOD;
         double rate = low;
@@ -133,27 +132,53 @@ public final class AnnualPercentageRate {
      * @param slope by how much that changes with the rate
      */
     private record Worth(double amount, double slope) {
-        static Worth of(List<Flow> flows, double rate, PartOfPeriod part) {
-            double discount = 1 / (1 + rate);
+        static Worth of(List<FlowRun> runs, double rate, PartOfPeriod part) {
             double amount = 0;
             double slope = 0;
-            int reached = 0;
-            double factor = 1;
-            for (Flow flow : flows) {
-                int whole = flow.time().whole();
-                double fraction = flow.time().fraction();
-                // Streams are mostly in order and one period apart: one product a payment.
-                factor = whole == reached + 1 ? factor * discount : Math.pow(discount, whole);
-                reached = whole;
-                double worth = flow.amount().cents() * factor / part.growth(rate, fraction);
+            for (FlowRun run : runs) {
+                Annuity annuity = Annuity.of(run.times(), rate);
+                int whole = run.first().whole();
+                double fraction = run.first().fraction();
+                double first = run.amount().cents() * Math.pow(1 + rate, -whole) / part.growth(rate, fraction);
+                double worth = first * annuity.amount();
                 amount += worth;
-                slope -= worth * (whole * discount + part.relativeSlope(rate, fraction));
+                slope += first * annuity.slope() - worth * (whole / (1 + rate) + part.relativeSlope(rate, fraction));
             }
             return new Worth(amount, slope);
         }
     }
 
-    private static Money sum(List<Flow> flows) {
-        return flows.stream().map(Flow::amount).reduce(Money.ZERO, Money::plus);
+    /**
+     * What payments of one, the first at once and one period apart, are worth.
+     *
+     * @param amount in closed form: (1 + r)(1 - (1 + r)^-n) / r
+     * @param slope by how much that changes with the rate
+     */
+    private record Annuity(double amount, double slope) {
+        /** Below it the closed form of the slope loses its digits, while the slope hardly changes any more. */
+        private static final double SMALL_RATE = 1e-6;
+
+        static Annuity of(int times, double rate) {
+            if (times == 1) {
+                return new Annuity(1, 0);
+            }
+            if (rate == 0) {
+                return new Annuity(times, slopeWithoutInterest(times));
+            }
+            // Through logarithms, so that a rate close to nothing keeps its digits.
+            double discounted = -Math.expm1(-times * Math.log1p(rate));
+            double slope = rate < SMALL_RATE
+                    ? slopeWithoutInterest(times)
+                    : (times * rate * (1 - discounted) - discounted) / (rate * rate);
+            return new Annuity((1 + rate) * discounted / rate, slope);
+        }
+
+        private static double slopeWithoutInterest(int times) {
+            return -0.5 * times * (times - 1);
+        }
+    }
+
+    private static Money sum(List<FlowRun> flows) {
+        return flows.stream().map(FlowRun::sum).reduce(Money.ZERO, Money::plus);
     }
 }

@@ -6,7 +6,7 @@ import java.math.BigDecimal;
 import java.util.Objects;
 
 /**
- * The interest rate for one payment period: i = (1 + j/m)^(m/p) - 1, where j is the nominal yearly rate, m the
+ * The interest rate for one payment period: i = (1 + j/m)^(m/p) - 1, where j is the nominal annual rate, m the
  * compounding periods and p the payments a year. Knows the interest on a balance to the cent, half cents decided
  * exactly. Immutable.
  */
@@ -17,6 +17,7 @@ public final class PeriodicRate {
     private final BigDecimal value;
     private final double estimate;
     private final CentInterest interest;
+    private PeriodicRate monthly;
 
     private PeriodicRate(AnnualRate annual, Compounding compounding, PaymentFrequency frequency, ExactRate exact) {
         this.annual = annual;
@@ -27,20 +28,29 @@ public final class PeriodicRate {
         this.interest = CentInterest.of(exact);
     }
 
-    /** The rate per payment of a yearly rate. */
+    /** The rate per payment of an annual rate. */
     public static PeriodicRate of(AnnualRate annual, Compounding compounding, PaymentFrequency frequency) {
         ExactRate exact = ExactRate.of(annual, compounding.perYear(), frequency.perYear());
         return new PeriodicRate(annual, compounding, frequency, exact);
     }
 
-    /** The rate per payment of another yearly rate under the same conventions. */
+    /** The rate per payment of another annual rate under the same conventions. */
     public PeriodicRate withAnnual(AnnualRate other) {
         return of(other, compounding, frequency);
     }
 
-    /** The same yearly rate, paid otherwise. */
-    public PeriodicRate withFrequency(PaymentFrequency other) {
-        return of(annual, compounding, other);
+    /** The same annual rate, paid monthly. */
+    public PeriodicRate monthly() {
+        if (monthly == null) {
+            // Needed again whenever an accelerated payment is recalculated, and the same each time.
+            monthly = of(annual, compounding, PaymentFrequency.MONTHLY);
+        }
+        return monthly;
+    }
+
+    /** Whether another rate compounds and is paid as this one is. */
+    public boolean hasConventionsOf(PeriodicRate other) {
+        return compounding == other.compounding && frequency == other.frequency;
     }
 
     public AnnualRate annual() {
@@ -79,7 +89,7 @@ public final class PeriodicRate {
         return interest.on(balanceCents);
     }
 
-    /** The effective yearly rate (1 + i)^p - 1, in percent. */
+    /** The effective annual rate (1 + i)^p - 1, in percent. */
     public BigDecimal effectiveYearlyPercent() {
         return growth(frequency.perYear()).subtract(BigDecimal.ONE).movePointRight(2);
     }

@@ -1,6 +1,8 @@
 package app.impendium.core.rate;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Value;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
@@ -11,18 +13,26 @@ import java.time.temporal.ChronoUnit;
  * @param fraction the rest, from 0 to below 1
  */
 public record UnitPeriods(int whole, double fraction) {
-    private static final int MONTHS_A_YEAR = 12;
-    private static final int DAYS_A_MONTH = 30;
-    private static final int DAYS_A_WEEK = 7;
-    private static final int WEEKS_A_YEAR = 52;
-    private static final int DAYS_A_YEAR = 365;
+    private static final int MONTHS_PER_YEAR = 12;
+    private static final int DAYS_PER_MONTH = 30;
+    private static final int DAYS_PER_WEEK = 7;
+    private static final int WEEKS_PER_YEAR = 52;
+    private static final int DAYS_PER_YEAR = 365;
 
     /**
      * @throws CaseException if either is outside its range
      */
     public UnitPeriods {
-        if (whole < 0 || fraction < 0 || fraction >= 1) {
-            throw CaseException.of("unitPeriods", whole + " and " + fraction, "0 or more and a fraction below 1");
+        if (whole < 0) {
+            throw CaseException.of(
+                    "wholePeriods",
+                    Code.OUT_OF_RANGE,
+                    new Value.Count(whole),
+                    new Value.Count(0),
+                    new Value.Count(Integer.MAX_VALUE));
+        }
+        if (fraction < 0 || fraction >= 1) {
+            throw CaseException.of("fraction", Code.NO_PART_OF_PERIOD, new Value.Text(String.valueOf(fraction)));
         }
     }
 
@@ -39,18 +49,18 @@ public record UnitPeriods(int whole, double fraction) {
      */
     public static UnitPeriods between(LocalDate advance, LocalDate payment, PaymentFrequency frequency) {
         int perYear = frequency.perYear();
-        if (perYear > 2 * MONTHS_A_YEAR) {
-            int days = DAYS_A_WEEK * WEEKS_A_YEAR / perYear;
+        if (perYear > 2 * MONTHS_PER_YEAR) {
+            int days = DAYS_PER_WEEK * WEEKS_PER_YEAR / perYear;
             return of(ChronoUnit.DAYS.between(advance, payment), days);
         }
         long months = ChronoUnit.MONTHS.between(advance, payment);
         long oddDays = ChronoUnit.DAYS.between(advance, payment.minusMonths(months));
         if (perYear == 1 && oddDays > 0) {
-            long years = months / MONTHS_A_YEAR;
+            long years = months / MONTHS_PER_YEAR;
             long days = ChronoUnit.DAYS.between(advance, payment.minusYears(years));
-            return of(years * DAYS_A_YEAR + days, DAYS_A_YEAR);
+            return of(years * DAYS_PER_YEAR + days, DAYS_PER_YEAR);
         }
-        return of(months * DAYS_A_MONTH + oddDays, MONTHS_A_YEAR * DAYS_A_MONTH / perYear);
+        return of(months * DAYS_PER_MONTH + oddDays, MONTHS_PER_YEAR * DAYS_PER_MONTH / perYear);
     }
 
     /**
@@ -62,19 +72,19 @@ public record UnitPeriods(int whole, double fraction) {
      */
     public static UnitPeriods inEqualYears(LocalDate advance, LocalDate payment, PaymentFrequency frequency) {
         int perYear = frequency.perYear();
-        boolean isWeekly = perYear > 2 * MONTHS_A_YEAR;
+        boolean isWeekly = perYear > 2 * MONTHS_PER_YEAR;
         ChronoUnit unit = isWeekly ? ChronoUnit.WEEKS : ChronoUnit.MONTHS;
-        int unitsPerYear = isWeekly ? WEEKS_A_YEAR : MONTHS_A_YEAR;
+        int unitsPerYear = isWeekly ? WEEKS_PER_YEAR : MONTHS_PER_YEAR;
         long units = unit.between(advance, payment);
         LocalDate begin = payment.minus(units, unit);
         long days = ChronoUnit.DAYS.between(advance, begin);
-        long daysAYear = ChronoUnit.DAYS.between(begin.minusYears(1), begin);
+        long daysPerYear = ChronoUnit.DAYS.between(begin.minusYears(1), begin);
         // In whole numbers as long as possible, so that a whole period is one exactly.
-        long parts = units * daysAYear + days * unitsPerYear;
-        long partsAPeriod = daysAYear * unitsPerYear;
+        long parts = units * daysPerYear + days * unitsPerYear;
+        long partsPerPeriod = daysPerYear * unitsPerYear;
         return new UnitPeriods(
-                Math.toIntExact(Math.floorDiv(parts * perYear, partsAPeriod)),
-                parts * perYear % partsAPeriod / (double) partsAPeriod);
+                Math.toIntExact(Math.floorDiv(parts * perYear, partsPerPeriod)),
+                parts * perYear % partsPerPeriod / (double) partsPerPeriod);
     }
 
     /** The same fraction so many periods later. */
@@ -82,7 +92,7 @@ public record UnitPeriods(int whole, double fraction) {
         return new UnitPeriods(Math.addExact(whole, periods), fraction);
     }
 
-    private static UnitPeriods of(long days, int daysAPeriod) {
-        return new UnitPeriods(Math.toIntExact(days / daysAPeriod), (days % daysAPeriod) / (double) daysAPeriod);
+    private static UnitPeriods of(long days, int daysPerPeriod) {
+        return new UnitPeriods(Math.toIntExact(days / daysPerPeriod), (days % daysPerPeriod) / (double) daysPerPeriod);
     }
 }

@@ -1,7 +1,9 @@
 package app.impendium.core.rate;
 
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.money.Percent;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.core.finding.Value;
 import java.math.BigDecimal;
 
 /**
@@ -21,13 +23,22 @@ public record YearlyChange(BigDecimal percent) {
      * @throws CaseException if it is outside its range or has more than six decimals
      */
     public YearlyChange {
-        boolean isWithin = percent.abs().compareTo(MOST) <= 0;
-        BigDecimal shortest = isWithin ? percent.stripTrailingZeros() : percent;
-        if (!isWithin || shortest.scale() > MOST_DECIMALS) {
+        if (percent.abs().compareTo(MOST) > 0) {
             throw CaseException.of(
-                    "yearlyChange", Percent.written(percent) + " %", "-20 % to 20 %, with at most six decimals");
+                    Entry.PERCENT,
+                    Code.OUT_OF_RANGE,
+                    new Value.Percentage(percent),
+                    new Value.Percentage(MOST.negate()),
+                    new Value.Percentage(MOST));
         }
-        percent = shortest;
+        percent = percent.stripTrailingZeros();
+        if (percent.scale() > MOST_DECIMALS) {
+            throw CaseException.of(
+                    Entry.PERCENT,
+                    Code.TOO_MANY_DECIMALS,
+                    new Value.Percentage(percent),
+                    new Value.Count(MOST_DECIMALS));
+        }
     }
 
     /** By what a value is multiplied from one payment to the next, to fifty digits. */

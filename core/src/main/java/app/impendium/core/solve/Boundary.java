@@ -8,6 +8,9 @@ import java.util.function.LongPredicate;
  * a fact and no approximation: it fits, and one step further does not.
  */
 public final class Boundary {
+    /** How much further each look goes while the boundary is not passed. */
+    private static final int REACH_GROWTH = 8;
+
     private Boundary() {}
 
     /**
@@ -31,6 +34,28 @@ public final class Boundary {
             }
         }
         return OptionalLong.of(fitting);
+    }
+
+    /**
+     * The largest number that fits, as {@link #largest}, looked for outwards from a guess: a good one takes a few looks.
+     *
+     * @param guess where to begin, between the two
+     */
+    public static OptionalLong largestNear(long guess, long least, long most, LongPredicate fits) {
+        boolean upwards = fits.test(guess);
+        long reach = 1;
+        long nearer = guess;
+        while (true) {
+            long further = Math.max(least, Math.min(most, upwards ? nearer + reach : nearer - reach));
+            if (further == nearer) {
+                return upwards ? OptionalLong.of(most) : OptionalLong.empty();
+            }
+            if (fits.test(further) != upwards) {
+                return upwards ? largest(nearer, further - 1, fits) : largest(further, nearer - 1, fits);
+            }
+            nearer = further;
+            reach *= REACH_GROWTH;
+        }
     }
 
     /** The smallest number that fits, where all from it on do and none below; empty where not even the most does. */

@@ -1,2 +1,2 @@
-/** Searching whole numbers for the exact boundary between what fits and what does not. */
+/** Search by halving over whole numbers: the exact boundary between what fits and what does not. */
 package app.impendium.core.solve;

@@ -6,9 +6,8 @@ import static app.impendium.core.working.Quantity.percent;
 
 import app.impendium.core.cost.Buydown;
 import app.impendium.core.cost.CashToClose;
-import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
-import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.money.Money;
 import java.util.ArrayList;
@@ -25,28 +24,25 @@ public final class ClosingWorking {
         this.upfront = upfront;
     }
 
-    /** The workings of money down, loan amount, upfront premium and loan-to-value, as far as there are such. */
+    /** The workings of down payment, loan amount, upfront premium and loan-to-value, as far as there are such. */
     public List<Working> borrowing() {
         List<Working> workings = new ArrayList<>();
         Money base = financing.loanAmount();
         Money added = upfront.addedToLoan(base);
         Quantity loan = amount(Name.LOAN, base.plus(added));
-        if (financing instanceof Financing.Purchase purchase) {
-            workings.add(moneyDown(purchase));
-            workings.add(Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_OF_PURCHASE)
-                    .given(
-                            amount(Name.PRICE, purchase.homePrice()),
-                            amount(Name.MONEY_DOWN, purchase.amountDown()),
-                            amount(Name.FINANCED_PREMIUM, added))
-                    .gives(loan, Rounding.NONE));
-            workings.add(Working.of(Figure.LOAN_TO_VALUE, Rule.LOAN_TO_VALUE)
-                    .given(amount(Name.BASE_LOAN, base), amount(Name.VALUE, purchase.worth()))
-                    .gives(percent(Name.LOAN_TO_VALUE, purchase.loanToValuePercent()), Rounding.NONE));
-        } else {
-            workings.add(Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_GIVEN)
-                    .given(amount(Name.BASE_LOAN, base), amount(Name.FINANCED_PREMIUM, added))
-                    .gives(loan, Rounding.NONE));
-        }
+        workings.addAll(financing.match(
+                purchase -> List.of(downPayment(purchase), loanOf(purchase, added, loan)),
+                loanOnly -> List.of(Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_GIVEN)
+                        .given(amount(Name.BASE_LOAN, base), amount(Name.FINANCED_PREMIUM, added))
+                        .gives(loan, Rounding.NONE))));
+        financing
+                .loanToValuePercent()
+                .map(share -> Working.of(Figure.LOAN_TO_VALUE, Rule.LOAN_TO_VALUE)
+                        .given(
+                                amount(Name.BASE_LOAN, base),
+                                amount(Name.VALUE, financing.value().orElseThrow()))
+                        .gives(percent(Name.LOAN_TO_VALUE, share), Rounding.NONE))
+                .ifPresent(workings::add);
         if (upfront.percent().isPositive()) {
             workings.add(Working.of(Figure.UPFRONT_PREMIUM, Rule.UPFRONT_PREMIUM)
                     .given(
@@ -57,23 +53,21 @@ public final class ClosingWorking {
         return workings;
     }
 
-    /** The workings of cash to close, the seller's credit and a buydown's subsidy. */
-    public List<Working> cash(ClosingCosts costs, CashToClose cash, Optional<Buydown> buydown, int paymentsAYear) {
+    /** The workings of cash to close, the seller credit and a buydown's subsidy. */
+    public List<Working> cash(CashToClose cash, Optional<Buydown> buydown, int paymentsPerYear) {
         List<Working> workings = new ArrayList<>();
-        buydown.ifPresent(agreed -> workings.add(subsidy(agreed, paymentsAYear)));
-        if (!costs.sellerCredit().isZero()) {
+        buydown.ifPresent(agreed -> workings.add(subsidy(agreed, paymentsPerYear)));
+        Money offered = cash.sellerCreditUsed().plus(cash.sellerCreditUnused());
+        if (!offered.isZero()) {
             workings.add(Working.of(Figure.SELLER_CREDIT, Rule.CREDIT_UP_TO_COSTS)
-                    .given(amount(Name.SELLER_CREDIT, costs.sellerCredit()))
+                    .given(amount(Name.SELLER_CREDIT, offered), amount(Name.COSTS_IT_MAY_PAY, cash.payable()))
                     .then(amount(Name.SELLER_CREDIT_UNUSED, cash.sellerCreditUnused()))
                     .gives(amount(Name.SELLER_CREDIT_USED, cash.sellerCreditUsed()), Rounding.NONE));
         }
-        workings.add(Working.of(Figure.CASH_TO_CLOSE, Rule.CASH_TO_CLOSE)
-                .given(
-                        amount(Name.MONEY_DOWN, cash.moneyDown()),
-                        amount(Name.POINTS, cash.points()),
-                        amount(Name.LOAN_FEES, cash.loanFees()),
-                        amount(Name.OTHER_COSTS, cash.otherCosts()),
-                        amount(Name.PREPAID, cash.prepaid()),
+        Working.Draft total = Working.of(Figure.CASH_TO_CLOSE, Rule.CASH_TO_CLOSE)
+                .given(amount(Name.DOWN_PAYMENT, cash.downPayment()));
+        cash.costs().forEach(cost -> total.given(amount(Name.of(cost.kind()), cost.amount())));
+        workings.add(total.given(
                         amount(Name.UPFRONT_PREMIUM, cash.upfrontPremium()),
                         amount(Name.BUYDOWN_SUBSIDY, cash.buydownSubsidy()),
                         amount(Name.LENDER_CREDIT, cash.lenderCredit()),
@@ -82,30 +76,39 @@ public final class ClosingWorking {
         return workings;
     }
 
-    private static Working moneyDown(Financing.Purchase purchase) {
-        Quantity result = amount(Name.MONEY_DOWN, purchase.amountDown());
-        if (purchase.moneyDown() instanceof MoneyDown.Share share) {
-            return Working.of(Figure.MONEY_DOWN, Rule.DOWN_SHARE)
+    private static Working loanOf(Financing.Purchase purchase, Money premium, Quantity loan) {
+        return Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_OF_PURCHASE)
+                .given(
+                        amount(Name.PRICE, purchase.homePrice()),
+                        amount(Name.DOWN_PAYMENT, purchase.amountDown()),
+                        amount(Name.FINANCED_PREMIUM, premium))
+                .gives(loan, Rounding.NONE);
+    }
+
+    private static Working downPayment(Financing.Purchase purchase) {
+        Quantity result = amount(Name.DOWN_PAYMENT, purchase.amountDown());
+        if (purchase.downPayment() instanceof DownPayment.Share share) {
+            return Working.of(Figure.DOWN_PAYMENT, Rule.DOWN_SHARE)
                     .given(
                             amount(Name.PRICE, purchase.homePrice()),
                             percent(Name.PERCENT_DOWN, share.percent().value()))
                     .gives(result, Rounding.NEAREST_CENT);
         }
-        return Working.of(Figure.MONEY_DOWN, Rule.DOWN_AMOUNT)
+        return Working.of(Figure.DOWN_PAYMENT, Rule.DOWN_AMOUNT)
                 .given(amount(Name.PRICE, purchase.homePrice()))
-                .then(percent(Name.PERCENT_DOWN, purchase.percentDown()))
+                .then(percent(Name.PERCENT_DOWN, purchase.percentDown().orElseThrow()))
                 .gives(result, Rounding.NONE);
     }
 
-    private static Working subsidy(Buydown buydown, int paymentsAYear) {
+    private static Working subsidy(Buydown buydown, int paymentsPerYear) {
         List<Money> byYear = buydown.paymentByYear();
         Money full = byYear.get(byYear.size() - 1);
         Working.Draft draft = Working.of(Figure.BUYDOWN_SUBSIDY, Rule.BUYDOWN_SUBSIDY)
-                .given(amount(Name.PAYMENT, full), number(Name.PAYMENTS_A_YEAR, paymentsAYear));
+                .given(amount(Name.PAYMENT, full), number(Name.PAYMENTS_PER_YEAR, paymentsPerYear));
         for (Money reduced : byYear.subList(0, byYear.size() - 1)) {
             draft.then(
                     amount(Name.REDUCED_PAYMENT, reduced),
-                    amount(Name.YEAR_DIFFERENCE, full.minus(reduced).times(paymentsAYear)));
+                    amount(Name.YEAR_DIFFERENCE, full.minus(reduced).times(paymentsPerYear)));
         }
         return draft.gives(amount(Name.BUYDOWN_SUBSIDY, buydown.subsidy()), Rounding.NONE);
     }

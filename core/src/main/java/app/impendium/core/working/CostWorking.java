@@ -17,7 +17,7 @@ import java.util.List;
 /** Explains what the home costs a month, beside its mortgage insurance. */
 public final class CostWorking {
     private static final int EXACT_DECIMALS = 6;
-    private static final BigDecimal MONTHS_A_YEAR = BigDecimal.valueOf(12);
+    private static final BigDecimal MONTHS_PER_YEAR = BigDecimal.valueOf(12);
 
     private final HousingTerms terms;
     private final HousingCost cost;
@@ -47,7 +47,7 @@ public final class CostWorking {
                 given(Figure.OTHER_COST, amount(Name.OTHER, cost.other())),
                 housingCost(),
                 toLender(),
-                sentByClients());
+                paidByClients());
     }
 
     /** The working of what a month costs more or less than the one before it, which cost {@code before}. */
@@ -61,32 +61,32 @@ public final class CostWorking {
     }
 
     private Working principalAndInterest(Money payment, PaymentFrequency frequency) {
-        return Working.of(Figure.PRINCIPAL_AND_INTEREST, Rule.PAYMENT_A_MONTH)
-                .given(amount(Name.PAYMENT, payment), number(Name.PAYMENTS_A_YEAR, frequency.perYear()))
+        return Working.of(Figure.PRINCIPAL_AND_INTEREST, Rule.MONTHLY_PAYMENT_COST)
+                .given(amount(Name.PAYMENT, payment), number(Name.PAYMENTS_PER_YEAR, frequency.perYear()))
                 .gives(amount(Name.PRINCIPAL_AND_INTEREST, cost.principalAndInterest()), Rounding.NEAREST_CENT);
     }
 
     private Working propertyTax() {
         Quantity result = amount(Name.PROPERTY_TAX, cost.propertyTax());
         if (terms.propertyTax() instanceof PropertyTax.ShareOfPrice share) {
-            return Working.of(Figure.PROPERTY_TAX, Rule.SHARE_OF_PRICE_A_MONTH)
+            return Working.of(Figure.PROPERTY_TAX, Rule.MONTHLY_SHARE_OF_PRICE)
                     .given(
                             amount(Name.PRICE, price),
-                            percent(Name.TAX_PERCENT, share.aYear().value()))
-                    .then(exactAmount(Name.EXACT_MONTH, share.aYear().exactMonthlyCentsOf(price)))
+                            percent(Name.TAX_PERCENT, share.yearly().value()))
+                    .then(exactAmount(Name.EXACT_MONTH, share.yearly().exactMonthlyCentsOf(price)))
                     .gives(result, Rounding.NEAREST_CENT);
         }
-        Money aYear = ((PropertyTax.Amount) terms.propertyTax()).aYear();
-        return Working.of(Figure.PROPERTY_TAX, Rule.AMOUNT_A_MONTH)
-                .given(amount(Name.TAX_A_YEAR, aYear))
-                .then(aMonth(aYear))
+        Money yearly = ((PropertyTax.Amount) terms.propertyTax()).yearly();
+        return Working.of(Figure.PROPERTY_TAX, Rule.MONTHLY_AMOUNT)
+                .given(amount(Name.YEARLY_TAX, yearly))
+                .then(monthly(yearly))
                 .gives(result, Rounding.NEAREST_CENT);
     }
 
     private Working homeInsurance() {
-        return Working.of(Figure.HOME_INSURANCE, Rule.AMOUNT_A_MONTH)
-                .given(amount(Name.INSURANCE_A_YEAR, terms.homeInsuranceAYear()))
-                .then(aMonth(terms.homeInsuranceAYear()))
+        return Working.of(Figure.HOME_INSURANCE, Rule.MONTHLY_AMOUNT)
+                .given(amount(Name.YEARLY_INSURANCE, terms.yearlyHomeInsurance()))
+                .then(monthly(terms.yearlyHomeInsurance()))
                 .gives(amount(Name.HOME_INSURANCE, cost.homeInsurance()), Rounding.NEAREST_CENT);
     }
 
@@ -103,32 +103,32 @@ public final class CostWorking {
     }
 
     private static Working given(Figure figure, Quantity amount) {
-        return Working.of(figure, Rule.GIVEN_A_MONTH).gives(amount, Rounding.NONE);
+        return Working.of(figure, Rule.GIVEN_MONTHLY).gives(amount, Rounding.NONE);
     }
 
     private Working toLender() {
-        boolean sendsAll = terms.taxAndInsuranceSentBy() == HousingTerms.Sender.LENDER;
-        Working.Draft draft = Working.of(Figure.TO_LENDER, sendsAll ? Rule.LENDER_SENDS : Rule.CLIENTS_SEND)
+        boolean escrowed = terms.escrowed();
+        Working.Draft draft = Working.of(Figure.TO_LENDER, escrowed ? Rule.ESCROWED_PARTS : Rule.PARTS_TO_LENDER)
                 .given(
                         amount(Name.PRINCIPAL_AND_INTEREST, cost.principalAndInterest()),
                         amount(Name.MORTGAGE_INSURANCE, cost.mortgageInsurance()));
-        if (sendsAll) {
+        if (escrowed) {
             draft.given(
                     amount(Name.PROPERTY_TAX, cost.propertyTax()), amount(Name.HOME_INSURANCE, cost.homeInsurance()));
         }
         return draft.gives(amount(Name.TO_LENDER, terms.toLender(cost)), Rounding.NONE);
     }
 
-    private Working sentByClients() {
+    private Working paidByClients() {
         Money toLender = terms.toLender(cost);
-        return Working.of(Figure.SENT_BY_CLIENTS, Rule.SENT_BY_CLIENTS)
+        return Working.of(Figure.PAID_BY_CLIENTS, Rule.PAID_BY_CLIENTS)
                 .given(amount(Name.HOUSING_COST, cost.total()), amount(Name.TO_LENDER, toLender))
-                .gives(amount(Name.SENT_BY_CLIENTS, cost.total().minus(toLender)), Rounding.NONE);
+                .gives(amount(Name.PAID_BY_CLIENTS, cost.total().minus(toLender)), Rounding.NONE);
     }
 
-    private static Quantity aMonth(Money aYear) {
+    private static Quantity monthly(Money yearly) {
         return exactAmount(
                 Name.EXACT_MONTH,
-                BigDecimal.valueOf(aYear.cents()).divide(MONTHS_A_YEAR, EXACT_DECIMALS, RoundingMode.HALF_UP));
+                BigDecimal.valueOf(yearly.cents()).divide(MONTHS_PER_YEAR, EXACT_DECIMALS, RoundingMode.HALF_UP));
     }
 }

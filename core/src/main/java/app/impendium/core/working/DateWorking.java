@@ -11,7 +11,7 @@ import app.impendium.core.money.Money;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Explains when something comes about in a loan's life. */
+/** Explains when something happens in a loan's life. */
 public final class DateWorking {
     private final Schedule schedule;
     private final PaymentDates dates;
@@ -22,9 +22,9 @@ public final class DateWorking {
     }
 
     /** The workings of the payoff date, and of the days from which the loan weighs less, as far as there are such. */
-    public List<Working> workings(int paymentsAYear) {
+    public List<Working> workings(int paymentsPerYear) {
         List<Working> workings = new ArrayList<>();
-        workings.add(payoffDate(paymentsAYear));
+        workings.add(payoffDate(paymentsPerYear));
         schedule.firstWithMorePrincipalThanInterest().ifPresent(payment -> workings.add(morePrincipal(payment)));
         schedule.firstWithHalfRepaid().ifPresent(payment -> workings.add(halfRepaid(payment)));
         return workings;
@@ -40,12 +40,12 @@ public final class DateWorking {
                 .gives(amount(Name.BALANCE, schedule.balanceAfter(payment)), Rounding.EACH_LINE);
     }
 
-    private Working payoffDate(int paymentsAYear) {
+    private Working payoffDate(int paymentsPerYear) {
         return Working.of(Figure.PAYOFF_DATE, Rule.PAYOFF_DATE)
                 .given(
                         day(Name.FIRST_PAYMENT_DATE, dates.first()),
                         number(Name.PAYMENTS, schedule.payments()),
-                        number(Name.PAYMENTS_A_YEAR, paymentsAYear))
+                        number(Name.PAYMENTS_PER_YEAR, paymentsPerYear))
                 .gives(day(Name.PAYOFF_DATE, dates.of(schedule.payments())), Rounding.NONE);
     }
 

@@ -30,7 +30,7 @@ public final class EquityWorking {
                         amount(Name.VALUE, start),
                         percent(Name.VALUE_CHANGE, change.percent()),
                         number(Name.PAYMENTS_MADE, payment),
-                        number(Name.PAYMENTS_A_YEAR, frequency.perYear()),
+                        number(Name.PAYMENTS_PER_YEAR, frequency.perYear()),
                         amount(Name.BALANCE, balance))
                 .then(amount(Name.VALUE_THEN, value))
                 .gives(amount(Name.EQUITY, value.minus(balance)), Rounding.NEAREST_CENT);

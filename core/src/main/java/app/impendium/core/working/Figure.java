@@ -4,20 +4,22 @@ import java.util.List;
 
 /**
  * The figures that open their working, each with the figures that it goes into: those of an option, of a line of its
- * schedule, of a stretch of lines, of a rung of its rate ladder, of a wish.
+ * schedule, of a range of lines, of a rung of its rate ladder, of a target.
  */
 public enum Figure {
-    MONEY_DOWN,
+    DOWN_PAYMENT,
     LOAN_AMOUNT,
     UPFRONT_PREMIUM,
     LOAN_TO_VALUE,
     PERIODIC_RATE,
     EFFECTIVE_RATE,
+    RESTATED_RATE,
     PAYMENT,
     PAYMENTS,
     LAST_PAYMENT,
     PAYOFF_DATE,
     TOTAL_INTEREST,
+    INTEREST_SAVED,
     TOTAL_PAID,
     RATE_END_BALANCE,
     MORE_PRINCIPAL_FROM,
@@ -33,7 +35,7 @@ public enum Figure {
     HOUSING_COST,
     MONTH_CHANGE,
     TO_LENDER,
-    SENT_BY_CLIENTS,
+    PAID_BY_CLIENTS,
     SELLER_CREDIT,
     BUYDOWN_SUBSIDY,
     CASH_TO_CLOSE,
@@ -49,35 +51,35 @@ public enum Figure {
     LINE_INSURANCE,
     LINE_BALANCE,
     EQUITY,
-    STRETCH_INTEREST,
-    STRETCH_REPAID,
-    STRETCH_EXTRA,
-    STRETCH_PRINCIPAL,
-    STRETCH_PAID,
-    STRETCH_INSURANCE,
+    RANGE_INTEREST,
+    RANGE_PRINCIPAL_PAID,
+    RANGE_EXTRA,
+    RANGE_PRINCIPAL,
+    RANGE_PAID,
+    RANGE_INSURANCE,
     RUNG_PER_PAYMENT,
     RUNG_PER_YEAR,
-    RUNG_OVER_THE_LIFE,
-    WISH_ANSWER;
+    RUNG_WHOLE_LOAN,
+    TARGET_ANSWER;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
         return switch (this) {
-            case MONEY_DOWN -> List.of(LOAN_AMOUNT, CASH_TO_CLOSE);
+            case DOWN_PAYMENT -> List.of(LOAN_AMOUNT, CASH_TO_CLOSE);
             case LOAN_AMOUNT -> List.of(PAYMENT, LOAN_TO_VALUE, TOTAL_PAID, TOTAL_INTEREST_PERCENTAGE);
             case UPFRONT_PREMIUM -> List.of(LOAN_AMOUNT, CASH_TO_CLOSE, ANNUAL_PERCENTAGE_RATE);
             case LOAN_TO_VALUE -> List.of(MORTGAGE_INSURANCE);
-            case PERIODIC_RATE -> List.of(EFFECTIVE_RATE, PAYMENT, TOTAL_INTEREST);
+            case PERIODIC_RATE -> List.of(EFFECTIVE_RATE, RESTATED_RATE, PAYMENT, TOTAL_INTEREST);
             case PAYMENT -> List.of(PRINCIPAL_AND_INTEREST, TOTAL_PAID, BUYDOWN_SUBSIDY, RUNG_PER_PAYMENT);
             case PAYMENTS -> List.of(PAYOFF_DATE);
             case LAST_PAYMENT -> List.of(TOTAL_PAID);
-            case TOTAL_INTEREST -> List.of(TOTAL_PAID, TOTAL_INTEREST_PERCENTAGE);
+            case TOTAL_INTEREST -> List.of(TOTAL_PAID, INTEREST_SAVED, TOTAL_INTEREST_PERCENTAGE);
             case PRINCIPAL_AND_INTEREST, PROPERTY_TAX, HOME_INSURANCE -> List.of(HOUSING_COST, TO_LENDER);
             case MORTGAGE_INSURANCE ->
                 List.of(HOUSING_COST, TO_LENDER, LINE_INSURANCE, ANNUAL_PERCENTAGE_RATE, FIVE_YEARS_PAID);
             case DUES, OTHER_COST -> List.of(HOUSING_COST);
-            case HOUSING_COST -> List.of(SENT_BY_CLIENTS, MONTH_CHANGE);
-            case TO_LENDER -> List.of(SENT_BY_CLIENTS);
+            case HOUSING_COST -> List.of(PAID_BY_CLIENTS, MONTH_CHANGE);
+            case TO_LENDER -> List.of(PAID_BY_CLIENTS);
             case INSURANCE_END -> List.of(HOUSING_COST, FIVE_YEARS_PAID);
             case SELLER_CREDIT, BUYDOWN_SUBSIDY -> List.of(CASH_TO_CLOSE);
             case LINE_PAYMENT -> List.of(LINE_PRINCIPAL, LINE_PAID);
@@ -85,19 +87,21 @@ public enum Figure {
             case LINE_PRINCIPAL -> List.of(LINE_BALANCE);
             case LINE_EXTRA -> List.of(LINE_PAID, LINE_BALANCE);
             case LINE_BALANCE -> List.of(EQUITY);
-            case STRETCH_INTEREST -> List.of(STRETCH_PAID);
-            case STRETCH_REPAID -> List.of(STRETCH_PRINCIPAL, STRETCH_PAID);
-            case STRETCH_EXTRA -> List.of(STRETCH_PRINCIPAL);
+            case RANGE_INTEREST -> List.of(RANGE_PAID);
+            case RANGE_PRINCIPAL_PAID -> List.of(RANGE_PRINCIPAL, RANGE_PAID);
+            case RANGE_EXTRA -> List.of(RANGE_PRINCIPAL);
             case RUNG_PER_PAYMENT -> List.of(RUNG_PER_YEAR);
-            case TOTAL_PAID -> List.of(RUNG_OVER_THE_LIFE);
+            case TOTAL_PAID -> List.of(RUNG_WHOLE_LOAN);
             case EFFECTIVE_RATE,
+                    RESTATED_RATE,
                     PAYOFF_DATE,
+                    INTEREST_SAVED,
                     RATE_END_BALANCE,
                     MORE_PRINCIPAL_FROM,
                     HALF_REPAID_ON,
                     INSURANCE_ON_REQUEST,
                     MONTH_CHANGE,
-                    SENT_BY_CLIENTS,
+                    PAID_BY_CLIENTS,
                     CASH_TO_CLOSE,
                     ANNUAL_PERCENTAGE_RATE,
                     FIVE_YEARS_PAID,
@@ -106,12 +110,12 @@ public enum Figure {
                     LINE_PAID,
                     LINE_INSURANCE,
                     EQUITY,
-                    STRETCH_PRINCIPAL,
-                    STRETCH_PAID,
-                    STRETCH_INSURANCE,
+                    RANGE_PRINCIPAL,
+                    RANGE_PAID,
+                    RANGE_INSURANCE,
                     RUNG_PER_YEAR,
-                    RUNG_OVER_THE_LIFE,
-                    WISH_ANSWER -> List.of();
+                    RUNG_WHOLE_LOAN,
+                    TARGET_ANSWER -> List.of();
         };
     }
 }

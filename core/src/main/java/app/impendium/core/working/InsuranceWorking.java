@@ -27,28 +27,28 @@ public final class InsuranceWorking {
      * The workings of the premium and of its ends.
      *
      * @param loan the original loan
-     * @param aYear the yearly premium in percent of it
+     * @param yearly the yearly premium in percent of it
      * @param value what the home is worth at the start
      */
-    public List<Working> workings(Money loan, Percent aYear, Money value, PaymentDates dates) {
+    public List<Working> workings(Money loan, Percent yearly, Money value, PaymentDates dates) {
         return List.of(
                 Working.of(Figure.MORTGAGE_INSURANCE, Rule.MORTGAGE_INSURANCE)
-                        .given(amount(Name.LOAN, loan), percent(Name.INSURANCE_PERCENT, aYear.value()))
-                        .then(exactAmount(Name.EXACT_MONTH, aYear.exactMonthlyCentsOf(loan)))
+                        .given(amount(Name.LOAN, loan), percent(Name.INSURANCE_PERCENT, yearly.value()))
+                        .then(exactAmount(Name.EXACT_MONTH, yearly.exactMonthlyCentsOf(loan)))
                         .gives(amount(Name.MORTGAGE_INSURANCE, insurance.monthlyPremium()), Rounding.NEAREST_CENT),
                 end(
                         Figure.INSURANCE_ON_REQUEST,
                         Rule.INSURANCE_ON_REQUEST,
                         value,
                         amount(Name.THRESHOLD_ON_REQUEST, MortgageInsurance.onRequestThreshold(value)),
-                        insurance.firstPaymentWithoutOnRequest(),
+                        insurance.endsOnRequestAtPayment(),
                         dates),
                 end(
                         Figure.INSURANCE_END,
                         Rule.INSURANCE_END,
                         value,
                         amount(Name.THRESHOLD, MortgageInsurance.automaticThreshold(value)),
-                        insurance.firstPaymentWithout(),
+                        insurance.endsAtPayment(),
                         dates));
     }
 
@@ -65,14 +65,14 @@ public final class InsuranceWorking {
         return Working.of(Figure.LINE_INSURANCE, Rule.PREMIUM_WITH_PAYMENT)
                 .given(
                         amount(Name.MORTGAGE_INSURANCE, insurance.monthlyPremium()),
-                        number(Name.PAYMENTS_A_YEAR, frequency.perYear()))
+                        number(Name.PAYMENTS_PER_YEAR, frequency.perYear()))
                 .gives(amount(Name.PREMIUM, insurance.with(payment)), Rounding.NEAREST_CENT);
     }
 
     /** The working of the premiums that go with the payments {@code first} to {@code last}, both counted. */
     public Working with(int first, int last) {
         int insured = insurance.insuredPayments(first, last);
-        return Working.of(Figure.STRETCH_INSURANCE, Rule.PREMIUMS_OF_STRETCH)
+        return Working.of(Figure.RANGE_INSURANCE, Rule.PREMIUMS_OF_RANGE)
                 .given(
                         number(Name.FROM_PAYMENT, first),
                         number(Name.TO_PAYMENT, last),

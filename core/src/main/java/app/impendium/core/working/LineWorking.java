@@ -7,21 +7,21 @@ import static app.impendium.core.working.Quantity.number;
 import static app.impendium.core.working.Quantity.percent;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Parameter;
+import app.impendium.core.finding.Value;
 import app.impendium.core.loan.BalanceFormula;
-import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.Instalment;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.PaymentDates;
-import app.impendium.core.loan.RateChange;
+import app.impendium.core.loan.PaymentPhase;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
-import java.util.stream.IntStream;
 
 /** Explains one line of a schedule. */
 public final class LineWorking {
@@ -36,7 +36,12 @@ public final class LineWorking {
      */
     public LineWorking(LoanTerms terms, Schedule schedule, PaymentDates dates, int number) {
         if (number < 1 || number > schedule.payments()) {
-            throw CaseException.of("line", String.valueOf(number), "1 to " + schedule.payments());
+            throw CaseException.of(
+                    Parameter.LINE,
+                    Code.OUT_OF_RANGE,
+                    new Value.Count(number),
+                    new Value.Count(1),
+                    new Value.Count(schedule.payments()));
         }
         this.terms = terms;
         this.schedule = schedule;
@@ -59,38 +64,28 @@ public final class LineWorking {
         Quantity result = amount(Name.PAYMENT, line.payment());
         Quantity interest = amount(Name.INTEREST_OF_LINE, line.interest());
         if (line.number() == schedule.payments()) {
-            return Working.of(Figure.LINE_PAYMENT, Rule.LAST_PAYMENT)
-                    .given(amount(Name.BALANCE_BEFORE, before()), interest)
-                    .gives(result, Rounding.NONE);
+            return LoanWorking.lastPayment(Figure.LINE_PAYMENT, before(), line).gives(result, Rounding.NONE);
         }
-        if (line.number() <= terms.clauses().interestOnlyPayments()) {
-            return Working.of(Figure.LINE_PAYMENT, Rule.INTEREST_ONLY_PAYMENT)
-                    .given(interest)
-                    .gives(result, Rounding.NONE);
-        }
-        OptionalInt anew = recomputedAfter();
-        if (anew.isEmpty()) {
-            return Working.of(Figure.LINE_PAYMENT, Rule.REGULAR_PAYMENT)
-                    .given(amount(Name.PAYMENT, schedule.payment()))
-                    .gives(result, Rounding.NONE);
-        }
-        Money owed = schedule.balanceAfter(anew.getAsInt());
-        PaymentBasis basis = PaymentBasis.after(anew.getAsInt(), terms, terms.rateOf(line.number()), owed);
-        return new PaymentWorking(Figure.LINE_PAYMENT, basis, terms.rounding())
-                .working(number(Name.ANEW_AFTER_PAYMENT, anew.getAsInt()), amount(Name.OWED_THEN, owed));
+        PaymentPhase phase = schedule.phaseOf(line.number());
+        return switch (phase.cause()) {
+            case INTEREST_ONLY ->
+                Working.of(Figure.LINE_PAYMENT, Rule.INTEREST_ONLY_PAYMENT)
+                        .given(interest)
+                        .gives(result, Rounding.NONE);
+            case LEVEL, CUSTOM, STEP ->
+                Working.of(Figure.LINE_PAYMENT, Rule.REGULAR_PAYMENT)
+                        .given(amount(Name.PAYMENT, phase.payment().orElseThrow()))
+                        .gives(result, Rounding.NONE);
+            case RATE_CHANGE, RECAST -> recalculated(phase);
+        };
     }
 
-    /** The payment after which this line's was last computed anew; none where it is the loan's first. */
-    private OptionalInt recomputedAfter() {
-        IntStream changes = terms.clauses().rateChanges().stream()
-                .mapToInt(RateChange::fromPayment)
-                .filter(from -> from <= line.number())
-                .map(from -> from - 1);
-        IntStream recasts = terms.clauses().extraEffect() == ExtraEffect.RECAST
-                ? IntStream.range(1, line.number())
-                        .filter(number -> !schedule.line(number).extra().isZero())
-                : IntStream.empty();
-        return IntStream.concat(changes, recasts).max();
+    private Working recalculated(PaymentPhase phase) {
+        PaymentBasis basis = phase.basis().orElseThrow();
+        return new PaymentWorking(Figure.LINE_PAYMENT, basis, terms.rounding())
+                .working(
+                        number(Name.RECALCULATED_AFTER_PAYMENT, phase.setAfter()),
+                        amount(Name.BALANCE_THEN, basis.balance()));
     }
 
     private Working interest() {
@@ -114,10 +109,10 @@ public final class LineWorking {
 
     private Working extra() {
         Working.Draft draft = Working.of(Figure.LINE_EXTRA, Rule.EXTRA_UP_TO_BALANCE);
-        terms.clauses().extras().stream()
+        terms.features().extras().stream()
                 .filter(extra -> extra.goesWith(line.number()))
                 .forEach(extra -> draft.given(amount(Name.EXTRA_AGREED, extra.amount())));
-        return draft.then(amount(Name.OWED_BEFORE_EXTRA, line.balance().plus(line.extra())))
+        return draft.then(amount(Name.BALANCE_BEFORE_EXTRA, line.balance().plus(line.extra())))
                 .gives(amount(Name.EXTRA_OF_LINE, line.extra()), Rounding.NONE);
     }
 

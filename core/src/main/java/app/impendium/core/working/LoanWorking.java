@@ -9,6 +9,8 @@ import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.loan.Schedule;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -42,15 +44,24 @@ public final class LoanWorking {
                 totals.totalPaid());
     }
 
-    private Working periodicRate() {
+    /** The working of the interest that extra payments save, where the loan without them would pay this much. */
+    public Working interestSaved(Money interestWithout) {
+        Money interest = schedule.whole().interest();
+        return Working.of(Figure.INTEREST_SAVED, Rule.INTEREST_SAVED)
+                .given(amount(Name.INTEREST_WITHOUT_EXTRAS, interestWithout), amount(Name.TOTAL_INTEREST, interest))
+                .gives(amount(Name.INTEREST_SAVED, interestWithout.minus(interest)), Rounding.NONE);
+    }
+
+    /** The working of the rate per payment. */
+    public Working periodicRate() {
         int compoundings = rate.compounding().perYear();
         int perYear = rate.frequency().perYear();
         Rule rule = compoundings == perYear ? Rule.RATE_SAME_PERIODS : Rule.RATE_CONVERTED;
         Working.Draft draft = Working.of(Figure.PERIODIC_RATE, rule)
                 .given(
-                        percent(Name.YEARLY_RATE, rate.annual().percent().value()),
-                        number(Name.COMPOUNDINGS_A_YEAR, compoundings),
-                        number(Name.PAYMENTS_A_YEAR, perYear));
+                        percent(Name.INTEREST_RATE, rate.annual().percent().value()),
+                        number(Name.COMPOUNDINGS_PER_YEAR, compoundings),
+                        number(Name.PAYMENTS_PER_YEAR, perYear));
         if (rule == Rule.RATE_CONVERTED) {
             BigDecimal perCompounding =
                     rate.annual().percent().value().divide(BigDecimal.valueOf(compoundings), DIGITS);
@@ -69,13 +80,23 @@ public final class LoanWorking {
         return Working.of(Figure.EFFECTIVE_RATE, Rule.EFFECTIVE_RATE)
                 .given(
                         percent(Name.RATE_PER_PAYMENT, ratePercent()),
-                        number(Name.PAYMENTS_A_YEAR, rate.frequency().perYear()))
+                        number(Name.PAYMENTS_PER_YEAR, rate.frequency().perYear()))
                 .gives(percent(Name.EFFECTIVE_RATE, rate.effectiveYearlyPercent()), Rounding.NONE);
     }
 
+    /** The working of the rate as it is stated for another compounding. */
+    public Working restatedFor(Compounding stated) {
+        return Working.of(Figure.RESTATED_RATE, Rule.RATE_RESTATED)
+                .given(
+                        percent(Name.RATE_PER_PAYMENT, ratePercent()),
+                        number(Name.PAYMENTS_PER_YEAR, rate.frequency().perYear()),
+                        number(Name.COMPOUNDINGS_STATED, stated.perYear()))
+                .gives(percent(Name.RESTATED_RATE, rate.nominalPercent(stated)), Rounding.NONE);
+    }
+
     private Working payment() {
-        if (terms.clauses().regular() instanceof RegularPayment.Chosen chosen) {
-            return Working.of(Figure.PAYMENT, Rule.CHOSEN_PAYMENT)
+        if (terms.features().regular() instanceof RegularPayment.Custom chosen) {
+            return Working.of(Figure.PAYMENT, Rule.CUSTOM_PAYMENT)
                     .gives(amount(Name.PAYMENT, chosen.amount()), Rounding.NONE);
         }
         return new PaymentWorking(Figure.PAYMENT, PaymentBasis.of(terms), terms.rounding())
@@ -90,11 +111,17 @@ public final class LoanWorking {
 
     private Working lastPayment() {
         Instalment last = schedule.line(schedule.payments());
-        return Working.of(Figure.LAST_PAYMENT, Rule.LAST_PAYMENT)
-                .given(
-                        amount(Name.BALANCE_BEFORE, schedule.balanceAfter(schedule.payments() - 1)),
-                        amount(Name.INTEREST_OF_LINE, last.interest()))
+        Money before = schedule.balanceAfter(schedule.payments() - 1);
+        return lastPayment(Figure.LAST_PAYMENT, before, last)
                 .gives(amount(Name.LAST_PAYMENT, last.payment()), Rounding.NONE);
+    }
+
+    /** How the last line of a schedule clears the loan; an extra taken with it clears a part. */
+    static Working.Draft lastPayment(Figure figure, Money before, Instalment last) {
+        boolean withExtra = !last.extra().isZero();
+        Working.Draft draft = Working.of(figure, withExtra ? Rule.LAST_PAYMENT_BESIDE_EXTRA : Rule.LAST_PAYMENT)
+                .given(amount(Name.BALANCE_BEFORE, before), amount(Name.INTEREST_OF_LINE, last.interest()));
+        return withExtra ? draft.given(amount(Name.EXTRA_OF_LINE, last.extra())) : draft;
     }
 
     private BigDecimal ratePercent() {

@@ -1,26 +1,32 @@
 package app.impendium.core.working;
 
+import app.impendium.core.cost.ClosingItem.Kind;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
 /** What a number in a working is. */
 public enum Name {
     PRICE,
     VALUE,
     PERCENT_DOWN,
-    MONEY_DOWN,
+    DOWN_PAYMENT,
     BASE_LOAN,
     FINANCED_PREMIUM,
     PREMIUM_PERCENT,
     UPFRONT_PREMIUM,
     LOAN,
     LOAN_TO_VALUE,
-    YEARLY_RATE,
-    COMPOUNDINGS_A_YEAR,
-    PAYMENTS_A_YEAR,
+    INTEREST_RATE,
+    COMPOUNDINGS_PER_YEAR,
+    PAYMENTS_PER_YEAR,
     RATE_PER_COMPOUNDING,
     GROWTH_PER_COMPOUNDING,
     EXPONENT,
     GROWTH_PER_PAYMENT,
     RATE_PER_PAYMENT,
     EFFECTIVE_RATE,
+    COMPOUNDINGS_STATED,
+    RESTATED_RATE,
     PAYMENTS_AGREED,
     INTEREST_ONLY_PAYMENTS,
     REPAYING_PAYMENTS,
@@ -43,6 +49,8 @@ public enum Name {
     LAST_PAYMENT,
     PAYOFF_DATE,
     TOTAL_INTEREST,
+    INTEREST_WITHOUT_EXTRAS,
+    INTEREST_SAVED,
     TOTAL_EXTRA,
     TOTAL_PAID,
     PAYMENTS_TIMES_PAYMENT,
@@ -51,13 +59,14 @@ public enum Name {
     ROUNDING_OF_LINES,
     LAST_PAYMENT_DIFFERENCE,
     INTEREST_ONLY_DIFFERENCE,
+    STEP_DIFFERENCE,
     RATE_CHANGE_DIFFERENCE,
     RECAST_DIFFERENCE,
     BALANCE,
     TAX_PERCENT,
-    TAX_A_YEAR,
+    YEARLY_TAX,
     EXACT_MONTH,
-    INSURANCE_A_YEAR,
+    YEARLY_INSURANCE,
     INSURANCE_PERCENT,
     PRINCIPAL_AND_INTEREST,
     PROPERTY_TAX,
@@ -69,15 +78,16 @@ public enum Name {
     THRESHOLD,
     THRESHOLD_ON_REQUEST,
     POINTS,
-    LOAN_FEES,
-    OTHER_COSTS,
-    PREPAID,
+    LOAN_FEE,
+    OTHER_COST,
     PREPAID_INTEREST,
+    PREPAID_ITEM,
     BUYDOWN_SUBSIDY,
     REDUCED_PAYMENT,
     YEAR_DIFFERENCE,
     LENDER_CREDIT,
     SELLER_CREDIT,
+    COSTS_IT_MAY_PAY,
     SELLER_CREDIT_USED,
     SELLER_CREDIT_UNUSED,
     CASH_TO_CLOSE,
@@ -97,11 +107,11 @@ public enum Name {
     INSURANCE_CHANGE,
     MONTH_CHANGE,
     TO_LENDER,
-    SENT_BY_CLIENTS,
-    ANEW_AFTER_PAYMENT,
-    OWED_THEN,
+    PAID_BY_CLIENTS,
+    RECALCULATED_AFTER_PAYMENT,
+    BALANCE_THEN,
     EXTRA_AGREED,
-    OWED_BEFORE_EXTRA,
+    BALANCE_BEFORE_EXTRA,
     PAID,
     PREMIUM,
     INSURED_PAYMENTS,
@@ -114,19 +124,30 @@ public enum Name {
     TO_PAYMENT,
     INTEREST_THROUGH,
     INTEREST_BEFORE,
-    INTEREST_OF_STRETCH,
-    REPAID,
+    INTEREST_OF_RANGE,
+    PRINCIPAL_PAID,
     PAYMENTS_WITH_EXTRA,
     EXTRAS,
-    PRINCIPAL_OF_STRETCH,
+    PRINCIPAL_OF_RANGE,
     PAYMENT_COMPARED,
     MORE_PER_PAYMENT,
     MORE_PER_YEAR,
     TOTAL_PAID_AT_OWN_RATE,
-    MORE_OVER_THE_LIFE,
-    WISHED,
+    MORE_WHOLE_LOAN,
+    TARGET,
     REACHED,
     REACHED_A_STEP_FURTHER,
     TERM_MONTHS,
-    REGULAR_EXTRA
+    REGULAR_EXTRA;
+
+    /** What an item at closing is. */
+    static Name of(Kind kind) {
+        return valueOf(kind.name());
+    }
+
+    /** The items at closing of some kinds, and other names. */
+    static Name[] of(Predicate<Kind> kinds, Name... others) {
+        return Stream.concat(Stream.of(Kind.values()).filter(kinds).map(Name::of), Stream.of(others))
+                .toArray(Name[]::new);
+    }
 }

@@ -54,7 +54,7 @@ final class PaymentWorking {
                         figure, rate.isZero() ? Rule.LEVEL_PAYMENT_WITHOUT_INTEREST : Rule.LEVEL_PAYMENT)
                 .given(computedOn)
                 .given(
-                        amount(Name.BALANCE_AT_END, basis.residual()),
+                        amount(Name.BALANCE_AT_END, basis.balloon()),
                         percent(Name.RATE_PER_PAYMENT, rate.value().movePointRight(2)),
                         number(Name.REPAYING_PAYMENTS, basis.payments()));
         if (!rate.isZero()) {

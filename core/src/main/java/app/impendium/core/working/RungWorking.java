@@ -31,12 +31,12 @@ public final class RungWorking {
                 Working.of(Figure.RUNG_PER_YEAR, Rule.RUNG_PER_YEAR)
                         .given(
                                 amount(Name.MORE_PER_PAYMENT, rung.perPayment()),
-                                number(Name.PAYMENTS_A_YEAR, frequency.perYear()))
+                                number(Name.PAYMENTS_PER_YEAR, frequency.perYear()))
                         .gives(amount(Name.MORE_PER_YEAR, rung.perYear()), Rounding.NONE),
-                Working.of(Figure.RUNG_OVER_THE_LIFE, Rule.RUNG_OVER_THE_LIFE)
+                Working.of(Figure.RUNG_WHOLE_LOAN, Rule.RUNG_WHOLE_LOAN)
                         .given(
                                 amount(Name.TOTAL_PAID, totalPaid),
-                                amount(Name.TOTAL_PAID_AT_OWN_RATE, totalPaid.minus(rung.overTheLife())))
-                        .gives(amount(Name.MORE_OVER_THE_LIFE, rung.overTheLife()), Rounding.NONE));
+                                amount(Name.TOTAL_PAID_AT_OWN_RATE, totalPaid.minus(rung.wholeLoan())))
+                        .gives(amount(Name.MORE_WHOLE_LOAN, rung.wholeLoan()), Rounding.NONE));
     }
 }

@@ -5,17 +5,15 @@ import static app.impendium.core.working.Quantity.exactAmount;
 import static app.impendium.core.working.Quantity.number;
 
 import app.impendium.core.loan.BalanceFormula;
-import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.LoanTerms;
-import app.impendium.core.loan.RateChange;
+import app.impendium.core.loan.PaymentPhase;
+import app.impendium.core.loan.PaymentRange;
 import app.impendium.core.loan.Schedule;
-import app.impendium.core.loan.Stretch;
 import app.impendium.core.money.Money;
 import java.math.BigDecimal;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Explains the totals of a loan beside what a client gets who multiplies the payment on the page: payment × number of
@@ -24,7 +22,7 @@ import java.util.stream.Collectors;
 final class TotalsWorking {
     private final LoanTerms terms;
     private final Schedule schedule;
-    private final Stretch whole;
+    private final PaymentRange whole;
 
     /** By cause, what payments differ from the regular one, in cents; causes without a difference are absent. */
     private final Map<Name, BigDecimal> differences = new EnumMap<>(Name.class);
@@ -66,26 +64,30 @@ final class TotalsWorking {
     }
 
     private void addPaymentsBeforeTheLast() {
-        Set<Integer> changes = terms.clauses().rateChanges().stream()
-                .map(RateChange::fromPayment)
-                .collect(Collectors.toSet());
-        boolean recasts = terms.clauses().extraEffect() == ExtraEffect.RECAST;
-        Name cause = Name.RATE_CHANGE_DIFFERENCE;
-        for (int payment = 1; payment < schedule.payments(); payment++) {
-            if (changes.contains(payment)) {
-                cause = Name.RATE_CHANGE_DIFFERENCE;
+        List<PaymentPhase> phases = schedule.phases();
+        int last = schedule.payments() - 1;
+        for (int i = phases.size() - 1; i >= 0; i--) {
+            int first = phases.get(i).from();
+            if (first <= last) {
+                add(causeOf(phases.get(i)), differenceOf(first, last));
             }
-            boolean isInterestOnly = payment <= terms.clauses().interestOnlyPayments();
-            add(isInterestOnly ? Name.INTEREST_ONLY_DIFFERENCE : cause, differenceOf(payment));
-            if (recasts && !schedule.line(payment).extra().isZero()) {
-                cause = Name.RECAST_DIFFERENCE;
-            }
+            last = Math.min(last, first - 1);
         }
+    }
+
+    private static Name causeOf(PaymentPhase phase) {
+        return switch (phase.cause()) {
+            case INTEREST_ONLY -> Name.INTEREST_ONLY_DIFFERENCE;
+            case STEP -> Name.STEP_DIFFERENCE;
+            case RECAST -> Name.RECAST_DIFFERENCE;
+            // Payments of the first phase are the regular ones, from which none of them differs.
+            case RATE_CHANGE, LEVEL, CUSTOM -> Name.RATE_CHANGE_DIFFERENCE;
+        };
     }
 
     /** Of a loan of level payments, the last takes up the cents that rounding left: those of the payment, and each line's. */
     private void addLastPayment() {
-        BigDecimal difference = differenceOf(schedule.payments());
+        BigDecimal difference = differenceOf(schedule.payments(), schedule.payments());
         if (terms.isPlain() && !terms.rate().frequency().isAccelerated()) {
             BigDecimal ofPayment = lastByFormula().subtract(cents(schedule.payment()));
             add(Name.ROUNDING_OF_PAYMENT, ofPayment);
@@ -102,8 +104,10 @@ final class TotalsWorking {
                 .multiply(BigDecimal.ONE.add(terms.rate().value()));
     }
 
-    private BigDecimal differenceOf(int payment) {
-        return cents(schedule.line(payment).payment().minus(schedule.payment()));
+    private BigDecimal differenceOf(int first, int last) {
+        PaymentRange payments = schedule.range(first, last);
+        Money regular = schedule.payment().times(last - first + 1);
+        return cents(payments.paid().minus(payments.extra()).minus(regular));
     }
 
     private void add(Name cause, BigDecimal cents) {

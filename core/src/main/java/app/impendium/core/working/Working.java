@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * How one figure came about. Immutable.
+ * How one figure is calculated. Immutable.
  *
- * @param inputs the numbers put in
- * @param steps the numbers on the way, in the order in which they arise; last, what is told beside the result
+ * @param inputs what it is calculated from
+ * @param steps the numbers in between, in order; last, what is told beside the result
  * @param result the figure
  */
 public record Working(

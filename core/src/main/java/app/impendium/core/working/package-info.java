@@ -1,2 +1,2 @@
-/** How a figure came about, as data: the rule, the numbers put in, the intermediate ones, the rounding. Never as text. */
+/** How a figure is calculated, as data: the rule, the inputs, the steps between, the rounding. Never as text. */
 package app.impendium.core.working;

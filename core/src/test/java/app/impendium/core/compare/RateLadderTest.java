@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.RegularPayment;
@@ -36,8 +36,8 @@ class RateLadderTest {
                         "5.125 %",
                         "5.375 %", "5.625 %", "5.875 %", "6.125 %", "6.375 %", "6.625 %", "6.875 %", "7.125 %");
         assertThat(rungs.get(4).payment()).isEqualTo(Money.of("2362.72"));
-        assertThat(rungs.get(4).overTheLife()).isEqualTo(Money.ZERO);
-        assertThat(rungs).extracting(Rung.Priced::overTheLife).isSorted();
+        assertThat(rungs.get(4).wholeLoan()).isEqualTo(Money.ZERO);
+        assertThat(rungs).extracting(Rung.Priced::wholeLoan).isSorted();
     }
 
     @Test
@@ -49,7 +49,7 @@ class RateLadderTest {
 
         assertThat(lowest.perPayment()).isEqualTo(other.payment().minus(own.payment()));
         assertThat(lowest.perYear()).isEqualTo(lowest.perPayment().times(12));
-        assertThat(lowest.overTheLife())
+        assertThat(lowest.wholeLoan())
                 .isEqualTo(other.whole().interest().minus(own.whole().interest()))
                 .isEqualTo(Money.of("-88365.96"));
     }
@@ -59,9 +59,9 @@ class RateLadderTest {
         assertThat(rungs(RateLadder.of(loan("0.5")), "0.25", 4, 0)).hasSize(3);
         assertThat(rungs(RateLadder.of(loan("29.75")), "0.25", 0, 4)).hasSize(2);
         assertThatThrownBy(() -> new RateLadder.Build(Percent.of("0"), 1, 1))
-                .hasMessage("0 % is not allowed here, only above 0 %.");
+                .hasMessage("stepPercent: NOT_ABOVE_ZERO 0 %");
         assertThatThrownBy(() -> new RateLadder.Build(Percent.of("1"), 41, 1))
-                .hasMessage("41 is not allowed here, only 0 to 40.");
+                .hasMessage("down: OUT_OF_RANGE 41, 0, 40");
     }
 
     @Test
@@ -71,14 +71,18 @@ class RateLadderTest {
                 loan("6").rate(),
                 360,
                 PaymentRounding.NEAREST_CENT,
-                LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("2400.00"))));
+                LoanFeatures.NONE.withRegular(new RegularPayment.Custom(Money.of("2400.00"))));
 
         List<Rung> rungs = RateLadder.of(chosen).rungs(new RateLadder.Build(Percent.of("1"), 1, 2));
 
         assertThat(rungs.get(2)).isInstanceOf(Rung.Priced.class);
         assertThat(rungs.get(3)).isInstanceOfSatisfying(Rung.Unpriced.class, rung -> {
             assertThat(rung.rate()).isEqualTo(AnnualRate.ofPercent("8"));
-            assertThat(rung.because()).startsWith("The payment of 2,400.00 does not cover the interest of 2,592.37");
+            assertThat(rung.because())
+                    .singleElement()
+                    .satisfies(finding -> assertThat(finding)
+                            .asString()
+                            .startsWith("features.paymentCents: PAYMENT_BELOW_INTEREST 2400.00, 2592.37"));
         });
     }
 

@@ -99,9 +99,9 @@ class CreditCostRateTest {
                 .orElseThrow();
     }
 
-    private static LoanCharges charges(
+    private static DisclosureBasis charges(
             LoanTerms terms, String paidAtClosing, String premium, Optional<LocalDate> closing, int paymentsAtRate) {
-        return new LoanCharges(
+        return new DisclosureBasis(
                 Schedule.of(terms),
                 new PaymentDates(LocalDate.of(2027, 3, 1), PaymentFrequency.MONTHLY),
                 closing,

@@ -6,22 +6,24 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
-import app.impendium.core.cost.BuydownTerms.Payer;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.cost.ClosingItem.Kind;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualPercentageRate;
-import app.impendium.core.rate.AnnualPercentageRate.Flow;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
+import app.impendium.core.rate.FlowRun;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import app.impendium.core.rate.UnitPeriods;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -56,11 +58,11 @@ class LoanCostsTest {
         JsonNode input = golden.input();
         Schedule schedule = Schedule.of(monthly(input, input.get("payments").asInt()));
         Money advanced = schedule.balanceAfter(0).minus(Money.ofCents(cents(input.get("prepaidFinanceCharge"))));
-        List<Flow> payments = IntStream.rangeClosed(1, schedule.payments())
-                .mapToObj(number -> new Flow(schedule.line(number).payment(), UnitPeriods.whole(number)))
+        List<FlowRun> payments = IntStream.rangeClosed(1, schedule.payments())
+                .mapToObj(number -> FlowRun.once(schedule.line(number).payment(), UnitPeriods.whole(number)))
                 .toList();
 
-        BigDecimal rate = AnnualPercentageRate.of(List.of(new Flow(advanced, UnitPeriods.whole(0))), payments, 12);
+        BigDecimal rate = AnnualPercentageRate.of(List.of(FlowRun.once(advanced, UnitPeriods.whole(0))), payments, 12);
 
         assertThat(rate.setScale(6, RoundingMode.HALF_UP))
                 .isEqualByComparingTo(golden.expect().get("aprPercent").asString());
@@ -77,14 +79,17 @@ class LoanCostsTest {
 
         MortgageInsurance insurance = new MortgageInsurance(Money.of("50.00"), Money.of("50.00"), 70, 73);
 
-        FiveYears fiveYears =
-                FiveYears.of(schedule, PaymentFrequency.MONTHLY, Money.of("1000.00"), Optional.of(insurance));
+        PaymentDates dates = new PaymentDates(LocalDate.of(2027, 3, 1), PaymentFrequency.MONTHLY);
+        DisclosureBasis loan = new DisclosureBasis(
+                schedule, dates, Optional.empty(), Money.ZERO, Money.ZERO, Optional.of(insurance), schedule.payments());
+
+        FiveYears fiveYears = FiveYears.of(loan, Money.of("1000.00"));
 
         assertThat(schedule.payment().cents()).isEqualTo(cents(sample.expect().get("payment")));
         assertThat(fiveYears.principal().toDecimal().setScale(0, RoundingMode.HALF_UP))
                 .isEqualByComparingTo(
                         sample.expect().get("principalPaidInFiveYearsRounded").asString());
-        assertThat(fiveYears.paid()).isEqualTo(schedule.stretch(1, 60).paid().plus(Money.of("4000.00")));
+        assertThat(fiveYears.paid()).isEqualTo(schedule.range(1, 60).paid().plus(Money.of("4000.00")));
         assertThat(FiveYears.totalInterestPercentage(schedule, prepaid).setScale(2, RoundingMode.HALF_UP))
                 .isEqualByComparingTo(sample.expect()
                         .get("totalInterestPercentageWithPrepaidInterest")
@@ -98,7 +103,7 @@ class LoanCostsTest {
         CashToClose cash =
                 CashToClose.of(costs, Money.of("240000.00"), Money.of("60000.00"), Money.ZERO, Money.of("500.00"));
 
-        assertThat(cash.points()).isEqualTo(Money.of("3000.00"));
+        assertThat(cash.cost(Kind.POINTS)).isEqualTo(Money.of("3000.00"));
         assertThat(cash.sellerCreditUsed()).isEqualTo(Money.of("6460.40"));
         assertThat(cash.sellerCreditUnused()).isEqualTo(Money.of("1039.60"));
         assertThat(cash.total()).isEqualTo(Money.of("60000.00"));
@@ -116,6 +121,23 @@ class LoanCostsTest {
     }
 
     @Test
+    void whatOthersPayIsNoCashOfTheClientAndNoCharge() {
+        Money loan = Money.of("240000.00");
+        ClosingAmount onePoint = new ClosingAmount.ShareOfLoan(Percent.of("1"));
+        ClosingCosts costs = new ClosingCosts(List.of(
+                new ClosingItem(Kind.POINTS, onePoint, Payer.SELLER),
+                new ClosingItem(Kind.LOAN_FEE, new ClosingAmount.Fixed(Money.of("900.00")), Payer.LENDER),
+                ClosingItem.of(Kind.LOAN_FEE, Money.of("350.00")),
+                ClosingItem.of(Kind.LOAN_FEE, Money.of("125.50"))));
+
+        CashToClose cash = CashToClose.of(costs, loan, Money.of("60000.00"), Money.ZERO, Money.ZERO);
+
+        assertThat(cash.costs()).containsExactly(new CashToClose.Cost(Kind.LOAN_FEE, Money.of("475.50")));
+        assertThat(cash.total()).isEqualTo(Money.of("60475.50"));
+        assertThat(costs.prepaidFinanceCharge(loan)).isEqualTo(Money.of("475.50"));
+    }
+
+    @Test
     void anUpfrontPremiumIsFinancedOrPaid() {
         UpfrontPremium financed = new UpfrontPremium(Percent.of("1.75"), true);
         UpfrontPremium paid = new UpfrontPremium(Percent.of("1.75"), false);
@@ -125,39 +147,45 @@ class LoanCostsTest {
         assertThat(financed.paidAtClosing(base)).isEqualTo(Money.ZERO);
         assertThat(paid.addedToLoan(base)).isEqualTo(Money.ZERO);
         assertThat(paid.paidAtClosing(base)).isEqualTo(financed.addedToLoan(base));
-        assertThatThrownBy(() -> new UpfrontPremium(Percent.of("10.1"), true)).hasMessageContaining("0 % to 10 %");
+        assertThatThrownBy(() -> new UpfrontPremium(Percent.of("10.1"), true))
+                .hasMessage("closing.upfrontPremium.percent: OUT_OF_RANGE 10.1 %, 0 %, 10 %");
     }
 
     @Test
     void refusesWhatCannotBe() {
         assertThatThrownBy(() -> costs("1", "1", "0.00", "0.00", "0.00"))
-                .hasMessageContaining("only one of them can be");
-        assertThatThrownBy(() -> costs("11", "0", "-0.01", "0.00", "0.00"))
-                .hasMessage("11 % is not allowed here, only 0 % to 10 %. "
-                        + "-0.01 is not allowed here, only 0.00 to 999,999,999.99.");
-        LoanTerms terms = loan(LoanClauses.NONE);
+                .hasMessage("closing.items[1]: CREDIT_BESIDE_POINTS");
+        assertThatThrownBy(() -> costs("11", "0", "0.00", "0.00", "0.00"))
+                .hasMessage("percent: OUT_OF_RANGE 11 %, 0 %, 10 %");
+        assertThatThrownBy(() -> costs("0", "0", "-0.01", "0.00", "0.00"))
+                .hasMessage("cents: OUT_OF_RANGE -0.01, 0.00, 999999999.99");
+        ClosingAmount credit = new ClosingAmount.Fixed(Money.of("1.00"));
+        assertThatThrownBy(() -> new ClosingItem(Kind.SELLER_CREDIT, credit, Payer.LENDER))
+                .hasMessage("paidBy: PAYER_OF_CREDIT LENDER");
+        LoanTerms terms = loan(LoanFeatures.NONE);
         Schedule schedule = Schedule.of(terms);
         assertThatThrownBy(() -> Buydown.of(terms, schedule, cuts("2.5")))
-                .hasMessage("2.5 % is not allowed here, only up to the rate of 2 %.");
-        assertThatThrownBy(() -> cuts()).hasMessageContaining("1 to 3 years");
+                .hasMessage("features.buydown.reductionsPercent[0]: REDUCTION_ABOVE_RATE 2.5 %, 2 %");
+        assertThatThrownBy(() -> cuts()).hasMessageContaining("OUT_OF_RANGE 0, 1, 3");
     }
 
     @Test
     void buysDownOnlyYearsAtTheLevelPayment() {
-        LoanTerms interestOnly = loan(LoanClauses.NONE.withInterestOnly(12));
+        LoanTerms interestOnly = loan(LoanFeatures.NONE.withInterestOnly(12));
         Schedule schedule = Schedule.of(interestOnly);
 
         assertThatThrownBy(() -> Buydown.of(interestOnly, schedule, cuts("1", "0.5")))
-                .hasMessageContaining("payment 1 of its years is another one");
+                .hasMessageContaining("BUYDOWN_OF_OTHER_PAYMENT 24, ")
+                .hasMessageEndingWith(", 1");
     }
 
-    private static LoanTerms loan(LoanClauses clauses) {
+    private static LoanTerms loan(LoanFeatures features) {
         return new LoanTerms(
                 Money.of("100000.00"),
                 PeriodicRate.of(AnnualRate.ofPercent("2"), Compounding.MONTHLY, PaymentFrequency.MONTHLY),
                 360,
                 PaymentRounding.NEAREST_CENT,
-                clauses);
+                features);
     }
 
     private static BuydownTerms cuts(String... points) {
@@ -165,14 +193,12 @@ class LoanCostsTest {
     }
 
     private static ClosingCosts costs(String points, String credit, String fees, String prepaid, String seller) {
-        return new ClosingCosts(
-                Percent.of(points),
-                Percent.of(credit),
-                Money.of(fees),
-                Money.ZERO,
-                Money.ZERO,
-                Money.of(prepaid),
-                Money.of(seller));
+        return new ClosingCosts(List.of(
+                new ClosingItem(Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of(points)), Payer.BUYER),
+                new ClosingItem(Kind.LENDER_CREDIT, new ClosingAmount.ShareOfLoan(Percent.of(credit)), Payer.BUYER),
+                ClosingItem.of(Kind.LOAN_FEE, Money.of(fees)),
+                ClosingItem.of(Kind.PREPAID_ITEM, Money.of(prepaid)),
+                ClosingItem.of(Kind.SELLER_CREDIT, Money.of(seller))));
     }
 
     private static LoanTerms monthly(JsonNode input, int payments) {

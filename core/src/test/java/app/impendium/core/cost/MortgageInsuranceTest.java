@@ -38,9 +38,9 @@ class MortgageInsuranceTest {
 
         assertThat(insurance.monthlyPremium().cents())
                 .isEqualTo(cents(golden.expect().get("monthlyPremium")));
-        assertThat(insurance.firstPaymentWithoutOnRequest())
+        assertThat(insurance.endsOnRequestAtPayment())
                 .isEqualTo(golden.expect().get("firstPaymentWithoutOnRequest80").asInt());
-        assertThat(insurance.firstPaymentWithout())
+        assertThat(insurance.endsAtPayment())
                 .isEqualTo(golden.expect().get("firstPaymentWithoutAutomatic78").asInt());
         assertThat(insurance.premiums(1, schedule.payments()).cents())
                 .isEqualTo(cents(golden.expect().get("premiumsPaidToAutomatic")));
@@ -54,7 +54,7 @@ class MortgageInsuranceTest {
                 MortgageInsurance.of(slow, PaymentFrequency.MONTHLY, Money.ofCents(20_000_000), Percent.of("0.9"));
 
         assertThat(slow.balanceAfter(180).cents()).isGreaterThan(16_000_000);
-        assertThat(insurance.firstPaymentWithout()).isEqualTo(181);
+        assertThat(insurance.endsAtPayment()).isEqualTo(181);
     }
 
     @Test

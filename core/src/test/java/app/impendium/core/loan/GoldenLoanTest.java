@@ -49,7 +49,7 @@ class GoldenLoanTest {
                             expect.get("firstPaymentMorePrincipalThanInterest").asInt());
         }
         expect.path("rows").forEach(row -> assertLine(schedule, row));
-        expect.path("spans").forEach(span -> assertStretch(schedule, span));
+        expect.path("spans").forEach(span -> assertRange(schedule, span));
     }
 
     private static void assertLine(Schedule schedule, JsonNode row) {
@@ -61,12 +61,12 @@ class GoldenLoanTest {
         assertThat(line.balance().cents()).isEqualTo(cents(row.get("balance")));
     }
 
-    private static void assertStretch(Schedule schedule, JsonNode span) {
-        Stretch stretch =
-                schedule.stretch(span.get("from").asInt(), span.get("to").asInt());
-        assertThat(stretch.interest().cents()).isEqualTo(cents(span.get("interest")));
-        assertThat(stretch.principal().cents()).isEqualTo(cents(span.get("principal")));
-        assertThat(stretch.balance().cents()).isEqualTo(cents(span.get("balance")));
+    private static void assertRange(Schedule schedule, JsonNode span) {
+        PaymentRange range =
+                schedule.range(span.get("from").asInt(), span.get("to").asInt());
+        assertThat(range.interest().cents()).isEqualTo(cents(span.get("interest")));
+        assertThat(range.principal().cents()).isEqualTo(cents(span.get("principal")));
+        assertThat(range.balance().cents()).isEqualTo(cents(span.get("balance")));
     }
 
     private static void assertDigits(BigDecimal figure, JsonNode expected) {

@@ -18,25 +18,24 @@ final class GoldenTerms {
     static LoanTerms of(JsonNode input) {
         int payments = input.get("payments").asInt();
         boolean recast = input.path("recast").asBoolean(false);
-        LoanClauses clauses = LoanClauses.NONE
+        PeriodicRate rate = PeriodicRate.of(
+                rate(input), Compounding.valueOf(input.path("compounding").asString("MONTHLY")), frequency(input));
+        LoanFeatures features = LoanFeatures.NONE
                 .withInterestOnly(input.path("interestOnlyPayments").asInt(0))
                 .withExtras(extras(input, payments), recast ? ExtraEffect.RECAST : ExtraEffect.END_EARLY)
-                .withRateChanges(rateChanges(input));
+                .withRateChanges(rateChanges(input, rate));
         if (input.has("residualBalance")) {
-            clauses = clauses.withResidual(money(input.get("residualBalance")));
+            features = features.withBalloon(money(input.get("residualBalance")));
         }
         if (input.has("chosenPayment")) {
-            clauses = clauses.withRegular(new RegularPayment.Chosen(money(input.get("chosenPayment"))));
+            features = features.withRegular(new RegularPayment.Custom(money(input.get("chosenPayment"))));
         }
         return new LoanTerms(
                 money(input.get("amount")),
-                PeriodicRate.of(
-                        rate(input),
-                        Compounding.valueOf(input.path("compounding").asString("MONTHLY")),
-                        frequency(input)),
+                rate,
                 payments,
                 PaymentRounding.valueOf(input.path("rounding").asString("NEAREST_CENT")),
-                clauses);
+                features);
     }
 
     private static List<ExtraPayment> extras(JsonNode input, int payments) {
@@ -50,11 +49,11 @@ final class GoldenTerms {
         return extras;
     }
 
-    private static List<RateChange> rateChanges(JsonNode input) {
+    private static List<RateChange> rateChanges(JsonNode input, PeriodicRate rate) {
         List<RateChange> changes = new ArrayList<>();
         input.path("rateChanges")
                 .forEach(change ->
-                        changes.add(new RateChange(change.get("fromPayment").asInt(), rate(change))));
+                        changes.add(new RateChange(change.get("fromPayment").asInt(), rate.withAnnual(rate(change)))));
         return changes;
     }
 

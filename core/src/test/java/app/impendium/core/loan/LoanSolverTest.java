@@ -77,16 +77,16 @@ class LoanSolverTest {
                 new PaymentBasis(terms.amount(), half(terms.amount()), terms.rate(), terms.payments()),
                 terms.rounding());
 
-        Money residual =
-                LoanSolver.smallestResidual(terms.amount(), terms.rate(), terms.payments(), most, terms.rounding());
+        Money balloon =
+                LoanSolver.smallestBalloon(terms.amount(), terms.rate(), terms.payments(), most, terms.rounding());
 
-        assertThat(residual).isLessThanOrEqualTo(half(terms.amount()));
+        assertThat(balloon).isLessThanOrEqualTo(half(terms.amount()));
         assertThat(LevelPayment.of(
-                        new PaymentBasis(terms.amount(), residual, terms.rate(), terms.payments()), terms.rounding()))
+                        new PaymentBasis(terms.amount(), balloon, terms.rate(), terms.payments()), terms.rounding()))
                 .isLessThanOrEqualTo(most);
-        if (!residual.isZero()) {
+        if (!balloon.isZero()) {
             assertThat(LevelPayment.of(
-                            new PaymentBasis(terms.amount(), residual.minus(CENT), terms.rate(), terms.payments()),
+                            new PaymentBasis(terms.amount(), balloon.minus(CENT), terms.rate(), terms.payments()),
                             terms.rounding()))
                     .isGreaterThan(most);
         }
@@ -103,11 +103,10 @@ class LoanSolverTest {
         assertThatThrownBy(() -> LoanSolver.fewestPayments(
                         loan, rate, Money.of("600.00"), Money.ZERO, PaymentRounding.NEAREST_CENT))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("There is none, because fifty years takes a payment of 631.69, more than 600.00.");
+                .hasMessage("payment: PAYMENT_BELOW_LONGEST_TERM 600.00, 631.69");
         assertThatThrownBy(() -> LoanSolver.highestRate(
                         loan, rate, 120, Money.of("999.99"), Money.ZERO, PaymentRounding.NEAREST_CENT))
-                .hasMessage("There is none, because repaying without any interest takes a payment of 1,000.00,"
-                        + " more than 999.99.");
+                .hasMessage("payment: PAYMENT_BELOW_PRINCIPAL 999.99, 1000.00");
     }
 
     private static Money half(Money amount) {

@@ -19,15 +19,15 @@ class LoanTermTest {
 
     @ParameterizedTest
     @CsvSource({
-        "7, WEEKLY, 7 months is not a whole number of these payments: the nearest terms are 6 months or 9 months.",
-        "1, YEARLY, 1 month is not a whole number of these payments: the nearest terms are 1 year.",
-        "13, QUARTERLY, 1 year 1 month is not a whole number of these payments: the nearest terms are 1 year or 1 year 3 months."
+        "7, WEEKLY, '7 months, 6 months, 9 months'",
+        "1, YEARLY, '1 months, 12 months'",
+        "13, QUARTERLY, '13 months, 12 months, 15 months'"
     })
-    void namesTheNearestTermsOfWholePayments(int months, PaymentFrequency frequency, String message) {
+    void namesTheNearestTermsOfWholePayments(int months, PaymentFrequency frequency, String told) {
         LoanTerm term = new LoanTerm(months);
         assertThatThrownBy(() -> term.payments(frequency))
                 .isInstanceOf(CaseException.class)
-                .hasMessage(message);
+                .hasMessage("terms.amortizationMonths: TERM_SPLITS_PAYMENTS " + told);
     }
 
     @Test
@@ -35,6 +35,6 @@ class LoanTermTest {
         assertThat(LoanTerm.ofYears(50).months()).isEqualTo(600);
         assertThatThrownBy(() -> new LoanTerm(0)).isInstanceOf(CaseException.class);
         assertThatThrownBy(() -> new LoanTerm(601))
-                .hasMessage("50 years 1 month is not allowed here, only 1 month to 50 years.");
+                .hasMessage("terms.amortizationMonths: OUT_OF_RANGE 601 months, 1 months, 600 months");
     }
 }

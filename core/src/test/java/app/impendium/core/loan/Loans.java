@@ -23,30 +23,30 @@ public final class Loans {
 
     private Loans() {}
 
-    /** Loans without any clause. */
+    /** Loans without any feature. */
     public static Arbitrary<LoanTerms> plain() {
-        return skeletons().map(skeleton -> skeleton.with(LoanClauses.NONE));
+        return skeletons().map(skeleton -> skeleton.with(LoanFeatures.NONE));
     }
 
-    /** Loans with any clauses. */
+    /** Loans with any features. */
     public static Arbitrary<LoanTerms> all() {
         return Combinators.combine(skeletons(), drafts()).as((skeleton, draft) -> skeleton.with(draft.on(skeleton)));
     }
 
     /** Clauses that fit any loan once it is known. */
     public interface Drafted {
-        LoanClauses on(Money amount, PeriodicRate rate, int payments);
+        LoanFeatures on(Money amount, PeriodicRate rate, int payments);
     }
 
-    /** Any clauses, for a loan that is still to be chosen. */
-    public static Arbitrary<Drafted> clauses() {
+    /** Any features, for a loan that is still to be chosen. */
+    public static Arbitrary<Drafted> features() {
         return drafts().map(draft -> (amount, rate, payments) ->
                 draft.on(new Skeleton(amount.cents(), rate, payments, PaymentRounding.NEAREST_CENT)));
     }
 
     private record Skeleton(long amount, PeriodicRate rate, int payments, PaymentRounding rounding) {
-        LoanTerms with(LoanClauses clauses) {
-            return new LoanTerms(Money.ofCents(amount), rate, payments, rounding, clauses);
+        LoanTerms with(LoanFeatures features) {
+            return new LoanTerms(Money.ofCents(amount), rate, payments, rounding, features);
         }
 
         int perYear() {
@@ -64,32 +64,36 @@ public final class Loans {
         }
     }
 
-    /** Clauses as shares of a loan that is not known yet, in thousandths; null where there is no such clause. */
+    /** Clauses as shares of a loan that is not known yet, in thousandths; null where there is no such feature. */
     private record Draft(
             Integer interestOnly,
-            Integer residual,
+            Integer balloon,
             Integer chosen,
+            DraftStep step,
             List<DraftExtra> extras,
             ExtraEffect effect,
             List<DraftChange> changes) {
 
-        LoanClauses on(Skeleton skeleton) {
-            LoanClauses clauses = LoanClauses.NONE;
+        LoanFeatures on(Skeleton skeleton) {
+            LoanFeatures features = LoanFeatures.NONE;
             if (interestOnly != null) {
                 int years = skeleton.payments() / skeleton.perYear() * interestOnly / THOUSANDTHS;
-                clauses = clauses.withInterestOnly(Math.min(years * skeleton.perYear(), skeleton.payments() - 1));
+                features = features.withInterestOnly(Math.min(years * skeleton.perYear(), skeleton.payments() - 1));
             }
-            if (residual != null) {
-                clauses = clauses.withResidual(Money.ofCents(skeleton.amount() / THOUSANDTHS * residual));
+            if (balloon != null) {
+                features = features.withBalloon(Money.ofCents(skeleton.amount() / THOUSANDTHS * balloon));
             }
+            long level = LevelPayment.of(skeleton.with(features)).cents();
             if (chosen != null) {
-                long level = LevelPayment.of(skeleton.with(clauses)).cents();
-                clauses = clauses.withRegular(
-                        new RegularPayment.Chosen(Money.ofCents(Math.max(1, level * chosen / THOUSANDTHS))));
+                features = features.withRegular(
+                        new RegularPayment.Custom(Money.ofCents(Math.max(1, level * chosen / THOUSANDTHS))));
+            }
+            if (step != null) {
+                features = features.withSteps(step.on(skeleton, features.interestOnlyPayments(), level));
             }
             List<ExtraPayment> paid =
                     extras.stream().map(extra -> extra.on(skeleton)).toList();
-            return clauses.withExtras(paid, effect).withRateChanges(rateChanges(skeleton));
+            return features.withExtras(paid, effect).withRateChanges(rateChanges(skeleton));
         }
 
         private List<RateChange> rateChanges(Skeleton skeleton) {
@@ -100,7 +104,7 @@ public final class Loans {
                 boolean isLater = from.isEmpty() || payment > from.last();
                 if (payment >= 2 && payment <= skeleton.payments() && isLater) {
                     from.add(payment);
-                    all.add(new RateChange(payment, change.rate()));
+                    all.add(new RateChange(payment, skeleton.rate().withAnnual(change.rate())));
                 }
             }
             return all;
@@ -117,6 +121,14 @@ public final class Loans {
                 case 1 -> new ExtraPayment.Regular(small, from, until);
                 default -> new ExtraPayment.Yearly(small, from, until, skeleton.perYear());
             };
+        }
+    }
+
+    private record DraftStep(int time, int share) {
+        List<PaymentStep> on(Skeleton skeleton, int interestOnly, long level) {
+            int from = Math.max(Math.max(2, interestOnly + 1), skeleton.at(time));
+            Money amount = Money.ofCents(Math.max(1, level * share / THOUSANDTHS));
+            return from > skeleton.payments() ? List.of() : List.of(new PaymentStep(from, amount));
         }
     }
 
@@ -140,10 +152,14 @@ public final class Loans {
                 .as(DraftExtra::new);
         Arbitrary<DraftChange> changes =
                 Combinators.combine(thousandths, rates()).as(DraftChange::new);
+        Arbitrary<DraftStep> steps = Combinators.combine(
+                        thousandths, Arbitraries.integers().between(800, 1800))
+                .as(DraftStep::new);
         return Combinators.combine(
                         Arbitraries.integers().between(0, 350).injectNull(0.75),
                         Arbitraries.integers().between(1, 800).injectNull(0.75),
                         Arbitraries.integers().between(800, 1800).injectNull(0.75),
+                        steps.injectNull(0.75),
                         extras.list().ofMaxSize(2),
                         Arbitraries.of(ExtraEffect.class),
                         changes.list().ofMaxSize(2))

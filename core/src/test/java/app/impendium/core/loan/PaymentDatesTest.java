@@ -44,7 +44,7 @@ class PaymentDatesTest {
                 .isEqualTo("1990-01-01");
         assertThatThrownBy(() -> new PaymentDates(LocalDate.parse("1989-12-31"), PaymentFrequency.MONTHLY))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("1989-12-31 is not allowed here, only a date from 1990 to 2150.");
+                .hasMessage("terms.firstPayment: OUT_OF_RANGE 1989-12-31, 1990-01-01, 2150-12-31");
     }
 
     @Test
@@ -53,7 +53,7 @@ class PaymentDatesTest {
 
         assertThatThrownBy(() -> weekly.lastOnOrBefore(LocalDate.MAX))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("+999999999-12-31 is not allowed here, only a date from 1990 to 2150.");
+                .hasMessageContaining("OUT_OF_RANGE +999999999-12-31, 1990-01-01, 2150-12-31");
         assertThatThrownBy(() -> weekly.firstOnOrAfter(LocalDate.of(2151, 1, 1)))
                 .isInstanceOf(CaseException.class);
         assertThat(weekly.lastOnOrBefore(LocalDate.of(2150, 12, 31))).isEqualTo(6462);

@@ -39,17 +39,23 @@ public final class PlainSchedule {
     private void pay() {
         BigDecimal balance = units(terms.amount().cents());
         AnnualRate annual = terms.rate().annual();
-        int interestOnly = terms.clauses().interestOnlyPayments();
-        BigDecimal due = terms.clauses().regular() instanceof RegularPayment.Chosen chosen
+        int interestOnly = terms.features().interestOnlyPayments();
+        BigDecimal due = terms.features().regular() instanceof RegularPayment.Custom chosen
                 ? units(chosen.amount().cents())
                 : payment(balance, annual, terms.payments() - interestOnly);
         boolean repaysNothing = false;
         for (int k = 1; k <= terms.payments() && balance.signum() > 0; k++) {
-            for (RateChange change : terms.clauses().rateChanges()) {
+            for (RateChange change : terms.features().rateChanges()) {
                 if (change.fromPayment() == k) {
-                    annual = change.rate();
+                    annual = change.rate().annual();
                     due = payment(balance, annual, terms.payments() - Math.max(k - 1, interestOnly));
                     repaysNothing = isAllLeftAtEnd(balance);
+                }
+            }
+            for (PaymentStep step : terms.features().steps()) {
+                if (step.fromPayment() == k) {
+                    due = units(step.amount().cents());
+                    repaysNothing = false;
                 }
             }
             BigDecimal interest = balance.multiply(rate(annual, terms.rate().frequency()))
@@ -68,7 +74,7 @@ public final class PlainSchedule {
             BigDecimal extra = extra(k).min(balance);
             balance = balance.subtract(extra);
             lines.add(new Line(interest, principal, extra, balance));
-            if (extra.signum() > 0 && balance.signum() > 0 && terms.clauses().extraEffect() == ExtraEffect.RECAST) {
+            if (extra.signum() > 0 && balance.signum() > 0 && terms.features().extraEffect() == ExtraEffect.RECAST) {
                 due = payment(balance, annual, terms.payments() - Math.max(k, interestOnly));
                 repaysNothing = true;
             }
@@ -76,12 +82,12 @@ public final class PlainSchedule {
     }
 
     private boolean isAllLeftAtEnd(BigDecimal balance) {
-        return units(terms.clauses().residualBalance().cents()).compareTo(balance) >= 0;
+        return units(terms.features().balloon().cents()).compareTo(balance) >= 0;
     }
 
     private BigDecimal extra(int payment) {
         BigDecimal sum = ZERO;
-        for (ExtraPayment extra : terms.clauses().extras()) {
+        for (ExtraPayment extra : terms.features().extras()) {
             boolean inTime = payment >= extra.first() && payment <= extra.last();
             if (inTime && (payment - extra.first()) % extra.every() == 0) {
                 sum = sum.add(units(extra.amount().cents()));
@@ -109,13 +115,12 @@ public final class PlainSchedule {
     }
 
     private BigDecimal level(BigDecimal balance, BigDecimal i, int payments) {
-        BigDecimal residual = units(terms.clauses().residualBalance().cents()).min(balance);
+        BigDecimal balloon = units(terms.features().balloon().cents()).min(balance);
         if (i.signum() == 0) {
-            return rounded(balance.subtract(residual).divide(new BigDecimal(payments), DIGITS));
+            return rounded(balance.subtract(balloon).divide(new BigDecimal(payments), DIGITS));
         }
         BigDecimal v = BigDecimal.ONE.divide(BigDecimal.ONE.add(i).pow(payments, DIGITS), DIGITS);
-        BigDecimal exact =
-                balance.subtract(residual.multiply(v)).multiply(i).divide(BigDecimal.ONE.subtract(v), DIGITS);
+        BigDecimal exact = balance.subtract(balloon.multiply(v)).multiply(i).divide(BigDecimal.ONE.subtract(v), DIGITS);
         return rounded(exact);
     }
 

@@ -59,9 +59,9 @@ class PointsInTimeTest {
         List<ScheduleYear> years = ScheduleYear.of(schedule, DATES);
 
         assertThat(years).hasSize(26);
-        assertThat(years.get(0)).isEqualTo(new ScheduleYear(2027, schedule.stretch(1, 10)));
-        assertThat(years.get(1)).isEqualTo(new ScheduleYear(2028, schedule.stretch(11, 22)));
-        assertThat(years.get(25)).isEqualTo(new ScheduleYear(2052, schedule.stretch(299, 300)));
+        assertThat(years.get(0)).isEqualTo(new ScheduleYear(2027, schedule.range(1, 10)));
+        assertThat(years.get(1)).isEqualTo(new ScheduleYear(2028, schedule.range(11, 22)));
+        assertThat(years.get(25)).isEqualTo(new ScheduleYear(2052, schedule.range(299, 300)));
     }
 
     @Test
@@ -86,7 +86,7 @@ class PointsInTimeTest {
 
     @Test
     void paysMorePrincipalThanInterestOnlyWithTheLastPaymentWhereThatRepaysNearlyAll() {
-        LoanClauses chosen = LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("4.10")));
+        LoanFeatures chosen = LoanFeatures.NONE.withRegular(new RegularPayment.Custom(Money.of("4.10")));
         LoanTerms nearlyAllLeft =
                 new LoanTerms(Money.of("1000.00"), LOAN.rate(), 12, PaymentRounding.NEAREST_CENT, chosen);
 
@@ -96,7 +96,7 @@ class PointsInTimeTest {
 
     @Test
     void neverPaysMorePrincipalThanInterestWhereALumpRepaysTheLoanBeforePrincipalBegins() {
-        LoanClauses lump = LoanClauses.NONE
+        LoanFeatures lump = LoanFeatures.NONE
                 .withInterestOnly(6)
                 .withExtras(List.of(new ExtraPayment.Lump(Money.of("1000.00"), 3)), ExtraEffect.END_EARLY);
         LoanTerms repaidAtOnce =
@@ -146,7 +146,7 @@ class PointsInTimeTest {
                 .isEqualTo(1);
         assertThatThrownBy(() -> Renewal.of(LOAN, schedule, 300, AnnualRate.ofPercent("5.6")))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("after payment 300 is not allowed here, only after payment 1 to 299.");
+                .hasMessage("renewal: OUT_OF_RANGE 300, 1, 299");
         assertThatThrownBy(() -> Renewal.of(LOAN, schedule, 0, AnnualRate.ofPercent("5.6")))
                 .isInstanceOf(CaseException.class);
     }
@@ -154,7 +154,7 @@ class PointsInTimeTest {
     @Test
     void takesAYearlyLumpEachYear() {
         ExtraPayment yearly = new ExtraPayment.Yearly(Money.of("1000.00"), 6, 30, 12);
-        LoanTerms terms = loanWith(LoanClauses.NONE.withExtras(List.of(yearly), ExtraEffect.END_EARLY));
+        LoanTerms terms = loanWith(LoanFeatures.NONE.withExtras(List.of(yearly), ExtraEffect.END_EARLY));
         Schedule schedule = Schedule.of(terms);
 
         assertThat(schedule.line(6).extra()).isEqualTo(Money.of("1000.00"));
@@ -168,13 +168,13 @@ class PointsInTimeTest {
     @Test
     void tellsTheLeastPaymentForWhatIsLeftOfTheTerm() {
         LoanTerms terms = loanWith(
-                LoanClauses.NONE.withInterestOnly(60).withRegular(new RegularPayment.Chosen(Money.of("500.00"))));
+                LoanFeatures.NONE.withInterestOnly(60).withRegular(new RegularPayment.Custom(Money.of("500.00"))));
         Money least = LevelPayment.of(
                 new PaymentBasis(LOAN.amount(), Money.ZERO, LOAN.rate(), 240), PaymentRounding.UP_TO_CENT);
 
         assertThatThrownBy(() -> Schedule.of(terms))
-                .hasMessageContaining("due with payment 61.")
-                .hasMessageEndingWith("The least that repays the loan in its term is " + least + ".");
+                .hasMessageStartingWith("features.paymentCents: PAYMENT_BELOW_INTEREST 500.00, ")
+                .hasMessageEndingWith(", 61, " + least);
     }
 
     @Test
@@ -183,7 +183,7 @@ class PointsInTimeTest {
 
         assertThat(rate)
                 .hasToString("4.9 % SEMI_ANNUAL paid MONTHLY")
-                .isNotEqualTo(rate.withFrequency(PaymentFrequency.WEEKLY))
+                .isNotEqualTo(PeriodicRate.of(rate.annual(), rate.compounding(), PaymentFrequency.WEEKLY))
                 .isNotEqualTo(rate.withAnnual(AnnualRate.ofPercent("5")))
                 .isNotEqualTo(PeriodicRate.of(rate.annual(), Compounding.YEARLY, PaymentFrequency.MONTHLY))
                 .isEqualTo(PeriodicRate.of(rate.annual(), rate.compounding(), rate.frequency()))
@@ -195,17 +195,18 @@ class PointsInTimeTest {
         assertThatThrownBy(() -> new ExtraPayment.Regular(Money.of("1.00"), 9, 8))
                 .isInstanceOf(CaseException.class);
         assertThat(new ExtraPayment.Regular(Money.of("1.00"), 9, 9).last()).isEqualTo(9);
-        RateChange tooEarly = new RateChange(1, AnnualRate.ofPercent("5"));
+        RateChange tooEarly = new RateChange(1, LOAN.rate().withAnnual(AnnualRate.ofPercent("5")));
         ExtraPayment tooLate = new ExtraPayment.Lump(Money.of("1.00"), 301);
-        assertThatThrownBy(() -> loanWith(LoanClauses.NONE
+        assertThatThrownBy(() -> loanWith(LoanFeatures.NONE
                         .withExtras(List.of(tooLate), ExtraEffect.RECAST)
                         .withRateChanges(List.of(tooEarly, tooEarly))))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("301 is not allowed here, only 1 to 300. 1 is not allowed here, only 2 to 300."
-                        + " 1 is not allowed here, only 2 to 300.");
+                .hasMessage(
+                        "features.extras[0]: OUT_OF_RANGE 301, 1, 300; features.rateChanges[0]: OUT_OF_RANGE 1, 2, 300;"
+                                + " features.rateChanges[1]: OUT_OF_RANGE 1, 2, 300");
     }
 
-    private static LoanTerms loanWith(LoanClauses clauses) {
-        return new LoanTerms(LOAN.amount(), LOAN.rate(), LOAN.payments(), LOAN.rounding(), clauses);
+    private static LoanTerms loanWith(LoanFeatures features) {
+        return new LoanTerms(LOAN.amount(), LOAN.rate(), LOAN.payments(), LOAN.rounding(), features);
     }
 }

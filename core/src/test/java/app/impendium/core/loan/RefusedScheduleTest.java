@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
@@ -18,46 +19,48 @@ class RefusedScheduleTest {
 
     @Test
     void anAcceleratedLoanCannotChangeItsRateWithinAMonth() {
-        LoanClauses clauses =
-                LoanClauses.NONE.withRateChanges(List.of(new RateChange(27, rate("5")), new RateChange(41, rate("6"))));
+        LoanFeatures features = LoanFeatures.NONE.withRateChanges(List.of(
+                new RateChange(27, rate(PaymentFrequency.ACCELERATED_BIWEEKLY, "5")),
+                new RateChange(41, rate(PaymentFrequency.ACCELERATED_BIWEEKLY, "6"))));
 
-        Finding finding = refusal(PaymentFrequency.ACCELERATED_BIWEEKLY, "4", 650, clauses);
+        Finding finding = refusal(PaymentFrequency.ACCELERATED_BIWEEKLY, "4", 650, features);
 
-        assertThat(finding.field()).isEqualTo("rateChanges[1]");
-        assertThat(finding.message()).contains("610 payments do not make whole months");
+        assertThat(finding.path()).isEqualTo("features.rateChanges[1]");
+        assertThat(finding.code()).isEqualTo(Code.PAYMENTS_SPLIT_MONTHS);
     }
 
     @Test
     void anAcceleratedLoanCannotBeRecastWithinAMonth() {
-        LoanClauses clauses =
-                LoanClauses.NONE.withExtras(List.of(new ExtraPayment.Lump(Money.of("500.00"), 3)), ExtraEffect.RECAST);
+        LoanFeatures features =
+                LoanFeatures.NONE.withExtras(List.of(new ExtraPayment.Lump(Money.of("500.00"), 3)), ExtraEffect.RECAST);
 
-        assertThat(refusal(PaymentFrequency.ACCELERATED_WEEKLY, "4", 1300, clauses)
-                        .field())
-                .isEqualTo("extraEffect");
+        assertThat(refusal(PaymentFrequency.ACCELERATED_WEEKLY, "4", 1300, features)
+                        .path())
+                .isEqualTo("features.extraEffect");
     }
 
     @Test
     void aRateChangeAfterWhichNothingIsRepaidIsNamed() {
-        LoanClauses clauses = LoanClauses.NONE.withRateChanges(List.of(new RateChange(2, rate("30"))));
+        LoanFeatures features =
+                LoanFeatures.NONE.withRateChanges(List.of(new RateChange(2, rate(PaymentFrequency.MONTHLY, "30"))));
 
-        assertThat(refusal(PaymentFrequency.MONTHLY, "1", 600, clauses).field()).isEqualTo("rateChanges[0]");
+        assertThat(refusal(PaymentFrequency.MONTHLY, "1", 600, features).path()).isEqualTo("features.rateChanges[0]");
     }
 
     @Test
     void aChosenPaymentIsRefusedAtItself() {
-        LoanClauses clauses = LoanClauses.NONE.withRegular(new RegularPayment.Chosen(Money.of("3.00")));
+        LoanFeatures features = LoanFeatures.NONE.withRegular(new RegularPayment.Custom(Money.of("3.00")));
 
-        assertThat(refusal(PaymentFrequency.MONTHLY, "4", 300, clauses).field()).isEqualTo("payment");
+        assertThat(refusal(PaymentFrequency.MONTHLY, "4", 300, features).path()).isEqualTo("features.paymentCents");
     }
 
     @Test
     void centsLeftByARecastWaitForTheNextExtra() {
         // After the first extra 0.01 is owed: a level payment over the 297 payments left rounds to nothing.
-        LoanClauses clauses = LoanClauses.NONE.withExtras(
+        LoanFeatures features = LoanFeatures.NONE.withExtras(
                 List.of(new ExtraPayment.Lump(Money.of("992.00"), 3), new ExtraPayment.Lump(Money.of("5.00"), 9)),
                 ExtraEffect.RECAST);
-        Schedule schedule = Schedule.of(terms(PaymentFrequency.MONTHLY, "4", 300, clauses));
+        Schedule schedule = Schedule.of(terms(PaymentFrequency.MONTHLY, "4", 300, features));
 
         assertThat(schedule.balanceAfter(3)).isBetween(Money.of("0.01"), Money.of("4.00"));
         assertThat(schedule.payments()).isEqualTo(9);
@@ -66,16 +69,16 @@ class RefusedScheduleTest {
     @Test
     void theNextLoanKeepsWhatWasAgreedForItsEnd() {
         LoanTerms balloon =
-                terms(PaymentFrequency.MONTHLY, "4", 300, LoanClauses.NONE.withResidual(Money.of("400.00")));
+                terms(PaymentFrequency.MONTHLY, "4", 300, LoanFeatures.NONE.withBalloon(Money.of("400.00")));
         Schedule schedule = Schedule.of(balloon);
 
         LoanTerms next = Renewal.of(balloon, schedule, 60, rate("4"));
 
-        assertThat(next.clauses().residualBalance()).isEqualTo(Money.of("400.00"));
+        assertThat(next.features().balloon()).isEqualTo(Money.of("400.00"));
         assertThat(Schedule.of(next).payment()).isEqualTo(schedule.payment());
 
-        LoanClauses recastBelow = LoanClauses.NONE
-                .withResidual(Money.of("400.00"))
+        LoanFeatures recastBelow = LoanFeatures.NONE
+                .withBalloon(Money.of("400.00"))
                 .withExtras(List.of(new ExtraPayment.Lump(Money.of("700.00"), 2)), ExtraEffect.RECAST);
         LoanTerms below = terms(PaymentFrequency.MONTHLY, "4", 300, recastBelow);
         Schedule rest = Schedule.of(Renewal.of(below, Schedule.of(below), 60, rate("4")));
@@ -83,20 +86,20 @@ class RefusedScheduleTest {
         assertThat(rest.balanceAfter(rest.payments() - 1)).isEqualTo(rest.balanceAfter(0));
     }
 
-    private static Finding refusal(PaymentFrequency frequency, String percent, int payments, LoanClauses clauses) {
-        LoanTerms terms = terms(frequency, percent, payments, clauses);
+    private static Finding refusal(PaymentFrequency frequency, String percent, int payments, LoanFeatures features) {
+        LoanTerms terms = terms(frequency, percent, payments, features);
         return catchThrowableOfType(CaseException.class, () -> Schedule.of(terms))
                 .findings()
                 .get(0);
     }
 
-    private static LoanTerms terms(PaymentFrequency frequency, String percent, int payments, LoanClauses clauses) {
+    private static LoanTerms terms(PaymentFrequency frequency, String percent, int payments, LoanFeatures features) {
         return new LoanTerms(
-                Money.of("1000.00"),
-                PeriodicRate.of(rate(percent), Compounding.MONTHLY, frequency),
-                payments,
-                PaymentRounding.NEAREST_CENT,
-                clauses);
+                Money.of("1000.00"), rate(frequency, percent), payments, PaymentRounding.NEAREST_CENT, features);
+    }
+
+    private static PeriodicRate rate(PaymentFrequency frequency, String percent) {
+        return PeriodicRate.of(rate(percent), Compounding.MONTHLY, frequency);
     }
 
     private static AnnualRate rate(String percent) {

@@ -49,13 +49,12 @@ class SchedulePropertiesTest {
     }
 
     @Property(tries = 200)
-    void addsUpAnyStretchFromItsParts(
-            @ForAll("loans") LoanTerms terms, @ForAll @IntRange(min = 1, max = 9) int tenths) {
+    void addsUpAnyRangeFromItsParts(@ForAll("loans") LoanTerms terms, @ForAll @IntRange(min = 1, max = 9) int tenths) {
         Schedule schedule = answerOf(terms);
         int cut = schedule.payments() * tenths / 10;
         Assume.that(cut >= 1 && cut < schedule.payments());
-        Stretch before = schedule.stretch(1, cut);
-        Stretch after = schedule.stretch(cut + 1, schedule.payments());
+        PaymentRange before = schedule.range(1, cut);
+        PaymentRange after = schedule.range(cut + 1, schedule.payments());
 
         assertThat(before.interest().plus(after.interest()))
                 .isEqualTo(schedule.whole().interest());
@@ -77,7 +76,7 @@ class SchedulePropertiesTest {
                 terms.rate(),
                 terms.payments(),
                 terms.rounding(),
-                LoanClauses.NONE.withExtras(List.of(regular), ExtraEffect.END_EARLY));
+                LoanFeatures.NONE.withExtras(List.of(regular), ExtraEffect.END_EARLY));
         Schedule with = Schedule.of(more);
 
         // Each line's interest is rounded on its own, which can cost half a cent a line; a whole payment saved, never.

@@ -42,10 +42,10 @@ class ScheduleTest {
     }
 
     @Test
-    void addsUpStretchesToTheWhole() {
+    void addsUpRangeesToTheWhole() {
         Schedule schedule = Schedule.of(loan("73210.00", "4.2", 84));
-        Stretch first = schedule.stretch(1, 30);
-        Stretch rest = schedule.stretch(31, 84);
+        PaymentRange first = schedule.range(1, 30);
+        PaymentRange rest = schedule.range(31, 84);
 
         assertThat(first.interest().plus(rest.interest()))
                 .isEqualTo(schedule.whole().interest());
@@ -55,24 +55,23 @@ class ScheduleTest {
 
     @ParameterizedTest
     @CsvSource({"0, 5", "5, 4", "1, 85", "-1, 1"})
-    void knowsNoStretchOutsideItsPayments(int first, int last) {
+    void knowsNoRangeOutsideItsPayments(int first, int last) {
         Schedule schedule = Schedule.of(loan("73210.00", "4.2", 84));
-        assertThatThrownBy(() -> schedule.stretch(first, last)).isInstanceOf(IndexOutOfBoundsException.class);
+        assertThatThrownBy(() -> schedule.range(first, last)).isInstanceOf(IndexOutOfBoundsException.class);
     }
 
     @Test
     void refusesTermsOutsideTheirRange() {
         assertThatThrownBy(() -> loan("0.00", "4", 12)).isInstanceOf(CaseException.class);
         assertThatThrownBy(() -> loan("1000000000.00", "4", 12)).isInstanceOf(CaseException.class);
-        assertThatThrownBy(() -> loan("1000.00", "4", 601)).hasMessage("601 is not allowed here, only 1 to 600.");
+        assertThatThrownBy(() -> loan("1000.00", "4", 601))
+                .hasMessage("terms.amortizationMonths: OUT_OF_RANGE 601, 1, 600");
         assertThatThrownBy(() -> loan("1000.00", "30.000001", 12))
-                .hasMessage("30.000001 % is not allowed here, only 0 % to 30 %.");
+                .hasMessage("terms.ratePercent: OUT_OF_RANGE 30.000001 %, 0 %, 30 %");
         PeriodicRate accelerated =
                 PeriodicRate.of(AnnualRate.ofPercent("4"), Compounding.MONTHLY, PaymentFrequency.ACCELERATED_WEEKLY);
         LoanTerms odd = LoanTerms.plain(Money.of("1000.00"), accelerated, 100, PaymentRounding.NEAREST_CENT);
-        assertThatThrownBy(() -> Schedule.of(odd))
-                .hasMessage("An accelerated payment is a share of the monthly one, and 100 payments do not make whole"
-                        + " months.");
+        assertThatThrownBy(() -> Schedule.of(odd)).hasMessage("terms.amortizationMonths: PAYMENTS_SPLIT_MONTHS 100");
     }
 
     private static LoanTerms loan(String amount, String ratePercent, int payments) {

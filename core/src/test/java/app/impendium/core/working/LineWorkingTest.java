@@ -7,6 +7,7 @@ import static app.impendium.core.working.Numbers.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.impendium.core.Assumptions;
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.OptionEvaluation;
@@ -16,13 +17,14 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
 import app.impendium.core.loan.Instalment;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Loans;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.RateChange;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
+import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.YearlyChange;
@@ -31,6 +33,7 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -39,7 +42,7 @@ import org.junit.jupiter.api.Test;
 
 /** What a line's working says is what the schedule says, whatever the loan. */
 class LineWorkingTest {
-    private static final RateChange TO_SIX_AND_A_HALF = new RateChange(61, AnnualRate.ofPercent("6.5"));
+    private static final RateChange TO_SIX_AND_A_HALF = new RateChange(61, Options.rate("6.5"));
     private static final LoanOption PLAIN = Options.purchase("20", PaymentFrequency.MONTHLY, 300);
 
     @Property(tries = 150)
@@ -78,7 +81,7 @@ class LineWorkingTest {
                 61, Rule.LEVEL_PAYMENT,
                 300, Rule.LAST_PAYMENT);
         LoanOption option =
-                PLAIN.withClauses(LoanClauses.NONE.withInterestOnly(12).withRateChanges(List.of(TO_SIX_AND_A_HALF)));
+                PLAIN.withFeatures(LoanFeatures.NONE.withInterestOnly(12).withRateChanges(List.of(TO_SIX_AND_A_HALF)));
 
         rules.forEach((line, rule) -> assertThat(
                         of(option, line).get(Figure.LINE_PAYMENT).rule())
@@ -88,7 +91,7 @@ class LineWorkingTest {
 
     @Test
     void saysAfterWhichPaymentItWasComputedAnew() {
-        LoanOption recast = PLAIN.withClauses(LoanClauses.NONE
+        LoanOption recast = PLAIN.withFeatures(LoanFeatures.NONE
                 .withExtras(
                         List.of(
                                 new ExtraPayment.Lump(Money.of("4000.00"), 30),
@@ -108,12 +111,12 @@ class LineWorkingTest {
     void theMonthOfALineIsTheOneItFallsIn() {
         LoanOption insured = Options.purchase("5", PaymentFrequency.MONTHLY, 300);
         OptionEvaluation figures = CaseEvaluator.evaluate(insured);
-        int end = figures.mortgageInsurance().orElseThrow().firstPaymentWithout();
+        int end = figures.monthlyCost().insurance().orElseThrow().endsAtPayment();
         Map<Figure, Working> before = of(insured, end - 1);
         Map<Figure, Working> after = of(insured, end);
 
         assertThat(result(before, Figure.HOUSING_COST))
-                .isEqualByComparingTo(decimal(figures.housingCost().total()));
+                .isEqualByComparingTo(decimal(figures.monthlyCost().first().total()));
         assertThat(before).containsKeys(Figure.MORTGAGE_INSURANCE, Figure.LINE_INSURANCE);
         assertThat(after).doesNotContainKeys(Figure.MORTGAGE_INSURANCE, Figure.LINE_INSURANCE);
         assertThat(result(after, Figure.MONTH_CHANGE))
@@ -124,12 +127,13 @@ class LineWorkingTest {
 
     @Test
     void equityIsWhatTheHomeIsWorthLessWhatIsOwed() {
-        YearlyChange change = new YearlyChange(new BigDecimal("2"));
-        OptionWorkings workings = new OptionWorkings(PLAIN, CaseEvaluator.evaluate(PLAIN));
-        Working atFirst = byFigure(workings.ofLine(0, change)).get(Figure.EQUITY);
-        Working later = byFigure(workings.ofLine(24, change)).get(Figure.EQUITY);
+        Assumptions growing = new Assumptions(
+                new YearlyChange(new BigDecimal("2")), AnnualRate.ofPercent("0"), Percent.ZERO, Optional.empty());
+        OptionWorkings workings = new OptionWorkings(CaseEvaluator.evaluate(PLAIN, growing));
+        Working atFirst = byFigure(workings.ofLine(0)).get(Figure.EQUITY);
+        Working later = byFigure(workings.ofLine(24)).get(Figure.EQUITY);
 
-        assertThat(workings.ofLine(0, change)).hasSize(1);
+        assertThat(workings.ofLine(0)).hasSize(1);
         assertThat(number(atFirst, Name.VALUE_THEN)).isEqualByComparingTo(decimal(Options.PRICE));
         // 251,300.00 × 1.02² = 261,452.52
         assertThat(number(later, Name.VALUE_THEN)).isEqualByComparingTo("261452.52");
@@ -149,11 +153,10 @@ class LineWorkingTest {
 
     @Test
     void refusesALineThatIsNone() {
-        OptionWorkings workings = new OptionWorkings(PLAIN, CaseEvaluator.evaluate(PLAIN));
+        OptionWorkings workings = new OptionWorkings(CaseEvaluator.evaluate(PLAIN));
 
-        assertThatThrownBy(() -> workings.ofLine(301, YearlyChange.NONE))
-                .hasMessage("301 is not allowed here, only 1 to 300.");
-        assertThatThrownBy(() -> workings.ofLine(-1, YearlyChange.NONE)).isInstanceOf(CaseException.class);
+        assertThatThrownBy(() -> workings.ofLine(301)).hasMessage("line: OUT_OF_RANGE 301, 1, 300");
+        assertThatThrownBy(() -> workings.ofLine(-1)).isInstanceOf(CaseException.class);
     }
 
     @Provide
@@ -162,12 +165,12 @@ class LineWorkingTest {
     }
 
     private static long anewAfter(LoanOption option, int line) {
-        return number(of(option, line).get(Figure.LINE_PAYMENT), Name.ANEW_AFTER_PAYMENT)
+        return number(of(option, line).get(Figure.LINE_PAYMENT), Name.RECALCULATED_AFTER_PAYMENT)
                 .longValueExact();
     }
 
     private static Map<Figure, Working> of(LoanOption option, int line) {
-        return byFigure(new OptionWorkings(option, CaseEvaluator.evaluate(option)).ofLine(line, YearlyChange.NONE));
+        return byFigure(new OptionWorkings(CaseEvaluator.evaluate(option)).ofLine(line));
     }
 
     private static BigDecimal decimal(Money amount) {

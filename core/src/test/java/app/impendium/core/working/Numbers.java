@@ -21,7 +21,7 @@ public final class Numbers {
         return value(workings.get(figure).result());
     }
 
-    /** The number of this name among what was put in and what came about on the way. */
+    /** The number of this name among inputs and steps. */
     public static BigDecimal number(Working working, Name name) {
         return Stream.concat(working.inputs().stream(), working.steps().stream())
                 .filter(quantity -> quantity.name() == name)

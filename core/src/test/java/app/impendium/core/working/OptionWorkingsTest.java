@@ -14,13 +14,17 @@ import app.impendium.core.Options;
 import app.impendium.core.RandomOptions;
 import app.impendium.core.compare.RateLadder;
 import app.impendium.core.cost.BuydownTerms;
+import app.impendium.core.cost.ClosingAmount;
 import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Loans;
@@ -32,12 +36,11 @@ import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
-import app.impendium.core.rate.YearlyChange;
-import app.impendium.core.wish.Lever;
-import app.impendium.core.wish.Wish;
-import app.impendium.core.wish.WishAnswer;
-import app.impendium.core.wish.WishSolver;
-import app.impendium.core.wish.WishWorkings;
+import app.impendium.core.target.Lever;
+import app.impendium.core.target.Target;
+import app.impendium.core.target.TargetAnswer;
+import app.impendium.core.target.TargetSolver;
+import app.impendium.core.target.TargetWorkings;
 import app.impendium.core.working.Quantity.Dated;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -66,36 +69,38 @@ class OptionWorkingsTest {
         LoanOption everything = Options.closed(
                 new Closing(
                         Optional.of(LocalDate.of(2027, 1, 12)),
-                        new ClosingCosts(
-                                Percent.of("1"),
-                                Percent.ZERO,
-                                Money.of("900.00"),
-                                Money.of("250.00"),
-                                Money.of("120.00"),
-                                Money.of("600.00"),
-                                Money.of("9000.00")),
+                        new ClosingCosts(List.of(
+                                new ClosingItem(
+                                        Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of("1")), Payer.BUYER),
+                                ClosingItem.of(Kind.LOAN_FEE, Money.of("900.00")),
+                                ClosingItem.of(Kind.OTHER_COST, Money.of("250.00")),
+                                ClosingItem.of(Kind.PREPAID_INTEREST, Money.of("120.00")),
+                                ClosingItem.of(Kind.PREPAID_ITEM, Money.of("600.00")),
+                                ClosingItem.of(Kind.SELLER_CREDIT, Money.of("9000.00")))),
                         new UpfrontPremium(Percent.of("1.2"), true),
-                        Optional.of(new BuydownTerms(List.of(Percent.of("1")), BuydownTerms.Payer.SELLER))),
+                        Optional.of(new BuydownTerms(List.of(Percent.of("1")), Payer.SELLER))),
                 Optional.of(LoanTerm.ofYears(5)));
         OptionWorkings insured = workingsOf(Options.purchase("5", PaymentFrequency.MONTHLY, 300)
-                .withClauses(LoanClauses.NONE.withExtras(
+                .withFeatures(LoanFeatures.NONE.withExtras(
                         List.of(new ExtraPayment.Lump(Money.of("500.00"), 12)), ExtraEffect.END_EARLY)));
         int insuranceEnds = CaseEvaluator.evaluate(Options.purchase("5", PaymentFrequency.MONTHLY, 300))
-                .mortgageInsurance()
+                .monthlyCost()
+                .insurance()
                 .orElseThrow()
-                .firstPaymentWithout();
-        WishAnswer.Found answer = (WishAnswer.Found)
-                WishSolver.solve(new Wish.TotalInterest(Money.of("90000.00")), everything, Lever.RATE)
+                .endsAtPayment();
+        TargetAnswer.Found answer = (TargetAnswer.Found)
+                TargetSolver.solve(new Target.TotalInterest(Money.of("90000.00")), everything, Lever.RATE)
                         .orElseThrow();
 
         List<List<Figure>> explained = Stream.of(
                         workingsOf(everything).whole(),
                         insured.whole(),
-                        insured.ofLine(12, YearlyChange.NONE),
-                        insured.ofLine(insuranceEnds, YearlyChange.NONE),
-                        insured.ofStretch(1, 12),
+                        insured.ofLine(12),
+                        insured.ofLine(insuranceEnds),
+                        insured.ofRange(1, 12),
+                        insured.ofRateRestated(Compounding.YEARLY),
                         OptionWorkings.atRate(AnnualRate.ofPercent("5"), RateLadder.of(everything.loanTerms())),
-                        WishWorkings.of(new Wish.TotalInterest(Money.of("90000.00")), answer))
+                        TargetWorkings.of(new Target.TotalInterest(Money.of("90000.00")), answer))
                 .map(workings -> workings.stream().map(Working::figure).toList())
                 .toList();
 
@@ -112,7 +117,7 @@ class OptionWorkingsTest {
 
         assertThat(payment.rule()).isEqualTo(Rule.LEVEL_PAYMENT);
         assertThat(value(payment.result()))
-                .isEqualByComparingTo(figures.schedule().payment().toDecimal());
+                .isEqualByComparingTo(figures.loan().schedule().payment().toDecimal());
         assertThat(number(payment, Name.EXACT_PAYMENT).setScale(2, RoundingMode.HALF_UP))
                 .isEqualByComparingTo(value(payment.result()));
         assertThat(number(payment, Name.EXACT_PAYMENT)).isNotEqualByComparingTo(value(payment.result()));
@@ -122,7 +127,7 @@ class OptionWorkingsTest {
     void roundingsExplainWhatPaymentTimesNumberMisses() {
         LoanOption option = Options.purchase("20", PaymentFrequency.MONTHLY, 300);
         Working total = workings(option).get(Figure.TOTAL_INTEREST);
-        Schedule schedule = CaseEvaluator.evaluate(option).schedule();
+        Schedule schedule = CaseEvaluator.evaluate(option).loan().schedule();
 
         assertThat(number(total, Name.PAYMENTS_LESS_LOAN))
                 .isEqualByComparingTo(schedule.payment()
@@ -189,7 +194,7 @@ class OptionWorkingsTest {
     @Test
     void knowsTheOtherKindsOfPayment() {
         LoanOption accelerated = Options.of(
-                new Financing.LoanAlone(Money.of("180000.00")),
+                new Financing.LoanOnly(Money.of("180000.00")),
                 PaymentFrequency.ACCELERATED_WEEKLY,
                 300,
                 LocalDate.of(2027, 3, 1));
@@ -201,7 +206,8 @@ class OptionWorkingsTest {
                 .isEqualByComparingTo(number(payment, Name.EXACT_PAYMENT));
         assertThat(payoff.result())
                 .isEqualTo(new Dated(
-                        Name.PAYOFF_DATE, CaseEvaluator.evaluate(accelerated).payoffDate()));
+                        Name.PAYOFF_DATE,
+                        CaseEvaluator.evaluate(accelerated).loan().payoffDate()));
     }
 
     @Property(tries = 300)
@@ -212,22 +218,23 @@ class OptionWorkingsTest {
         } catch (CaseException noFigures) {
             return;
         }
-        Map<Figure, Working> workings = byFigure(new OptionWorkings(option, figures).whole());
+        Map<Figure, Working> workings = byFigure(new OptionWorkings(figures).whole());
         Working fiveYears = workings.get(Figure.FIVE_YEARS_PAID);
         assertThat(fiveYears.inputs().stream().map(Numbers::value).reduce(BigDecimal.ZERO, BigDecimal::add))
                 .isEqualByComparingTo(value(fiveYears.result()));
 
         Working rate = workings.get(Figure.ANNUAL_PERCENTAGE_RATE);
         if (rate != null) {
-            BigDecimal charges = Stream.of(Name.POINTS, Name.LOAN_FEES, Name.PREPAID_INTEREST, Name.UPFRONT_PREMIUM)
+            BigDecimal charges = Stream.of(Name.POINTS, Name.LOAN_FEE, Name.PREPAID_INTEREST, Name.UPFRONT_PREMIUM)
                     .map(name -> number(rate, name))
                     .reduce(BigDecimal.ZERO, BigDecimal::add);
             assertThat(number(rate, Name.LOAN).subtract(charges))
                     .isEqualByComparingTo(number(rate, Name.AMOUNT_RECEIVED));
             Money premiums = Money.ZERO;
-            for (int payment = 1; payment <= figures.schedule().payments(); payment++) {
+            for (int payment = 1; payment <= figures.loan().schedule().payments(); payment++) {
                 int number = payment;
-                premiums = premiums.plus(figures.mortgageInsurance()
+                premiums = premiums.plus(figures.monthlyCost()
+                        .insurance()
                         .map(insurance -> insurance.with(number))
                         .orElse(Money.ZERO));
             }
@@ -251,6 +258,6 @@ class OptionWorkingsTest {
     }
 
     private static OptionWorkings workingsOf(LoanOption option) {
-        return new OptionWorkings(option, CaseEvaluator.evaluate(option));
+        return new OptionWorkings(CaseEvaluator.evaluate(option));
     }
 }

@@ -18,73 +18,74 @@ import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.ExtraPayment;
-import app.impendium.core.loan.LoanClauses;
-import app.impendium.core.loan.Stretch;
+import app.impendium.core.loan.LoanFeatures;
+import app.impendium.core.loan.PaymentRange;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
-import app.impendium.core.wish.Lever;
-import app.impendium.core.wish.Wish;
-import app.impendium.core.wish.WishAnswer;
-import app.impendium.core.wish.WishSolver;
-import app.impendium.core.wish.WishWorkings;
+import app.impendium.core.target.Lever;
+import app.impendium.core.target.Target;
+import app.impendium.core.target.TargetAnswer;
+import app.impendium.core.target.TargetSolver;
+import app.impendium.core.target.TargetWorkings;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** The workings of stretches, of other rates and of wishes say what the schedule, the ladder and the solver say. */
+/** The workings of ranges, of other rates and of targets say what the schedule, the ladder and the solver say. */
 class SumsWorkingTest {
     private static final LoanOption INSURED = Options.purchase("5", PaymentFrequency.BIWEEKLY, 300)
-            .withClauses(LoanClauses.NONE.withExtras(
+            .withFeatures(LoanFeatures.NONE.withExtras(
                     List.of(new ExtraPayment.Regular(Money.of("40.00"), 10, 19)), ExtraEffect.END_EARLY));
     private static final OptionEvaluation FIGURES = CaseEvaluator.evaluate(INSURED);
 
     @Test
-    void aStretchsSumsAreTheSchedules() {
-        for (int[] span :
-                new int[][] {{1, 26}, {8, 12}, {19, 19}, {1, FIGURES.schedule().payments()}}) {
-            Stretch stretch = FIGURES.schedule().stretch(span[0], span[1]);
-            Map<Figure, Working> sums = ofStretch(span[0], span[1]);
+    void aRangesSumsAreTheSchedules() {
+        for (int[] span : new int[][] {
+            {1, 26}, {8, 12}, {19, 19}, {1, FIGURES.loan().schedule().payments()}
+        }) {
+            PaymentRange range = FIGURES.loan().schedule().range(span[0], span[1]);
+            Map<Figure, Working> sums = ofRange(span[0], span[1]);
 
-            assertThat(result(sums, Figure.STRETCH_INTEREST))
-                    .isEqualByComparingTo(stretch.interest().toDecimal())
-                    .isEqualByComparingTo(number(sums.get(Figure.STRETCH_INTEREST), Name.INTEREST_THROUGH)
-                            .subtract(number(sums.get(Figure.STRETCH_INTEREST), Name.INTEREST_BEFORE)));
-            assertThat(result(sums, Figure.STRETCH_REPAID))
-                    .isEqualByComparingTo(stretch.principal().toDecimal());
-            assertThat(result(sums, Figure.STRETCH_PRINCIPAL).add(result(sums, Figure.STRETCH_EXTRA)))
-                    .isEqualByComparingTo(result(sums, Figure.STRETCH_REPAID));
-            assertThat(result(sums, Figure.STRETCH_PAID))
-                    .isEqualByComparingTo(stretch.paid().toDecimal());
+            assertThat(result(sums, Figure.RANGE_INTEREST))
+                    .isEqualByComparingTo(range.interest().toDecimal())
+                    .isEqualByComparingTo(number(sums.get(Figure.RANGE_INTEREST), Name.INTEREST_THROUGH)
+                            .subtract(number(sums.get(Figure.RANGE_INTEREST), Name.INTEREST_BEFORE)));
+            assertThat(result(sums, Figure.RANGE_PRINCIPAL_PAID))
+                    .isEqualByComparingTo(range.principal().toDecimal());
+            assertThat(result(sums, Figure.RANGE_PRINCIPAL).add(result(sums, Figure.RANGE_EXTRA)))
+                    .isEqualByComparingTo(result(sums, Figure.RANGE_PRINCIPAL_PAID));
+            assertThat(result(sums, Figure.RANGE_PAID))
+                    .isEqualByComparingTo(range.paid().toDecimal());
         }
-        assertThat(number(ofStretch(8, 12).get(Figure.STRETCH_EXTRA), Name.PAYMENTS_WITH_EXTRA))
+        assertThat(number(ofRange(8, 12).get(Figure.RANGE_EXTRA), Name.PAYMENTS_WITH_EXTRA))
                 .isEqualByComparingTo("3");
     }
 
     @Test
-    void aStretchsPremiumsAreThoseOfItsPayments() {
-        MortgageInsurance insurance = FIGURES.mortgageInsurance().orElseThrow();
-        int end = insurance.firstPaymentWithout();
+    void aRangesPremiumsAreThoseOfItsPayments() {
+        MortgageInsurance insurance = FIGURES.monthlyCost().insurance().orElseThrow();
+        int end = insurance.endsAtPayment();
         for (int[] span : new int[][] {{1, 26}, {end - 3, end + 3}, {end, end + 1}}) {
             Money premiums = Money.ZERO;
             for (int payment = span[0]; payment <= span[1]; payment++) {
                 premiums = premiums.plus(insurance.with(payment));
             }
-            assertThat(result(ofStretch(span[0], span[1]), Figure.STRETCH_INSURANCE))
+            assertThat(result(ofRange(span[0], span[1]), Figure.RANGE_INSURANCE))
                     .isEqualByComparingTo(premiums.toDecimal());
         }
     }
 
     @Test
-    void refusesAStretchThatIsNone() {
-        int payments = FIGURES.schedule().payments();
+    void refusesARangeThatIsNone() {
+        int payments = FIGURES.loan().schedule().payments();
 
-        assertThatThrownBy(() -> ofStretch(0, 4))
+        assertThatThrownBy(() -> ofRange(0, 4))
                 .isInstanceOf(CaseException.class)
-                .hasMessage("0 is not allowed here, only 1 to " + payments + ".");
-        assertThatThrownBy(() -> ofStretch(7, 6)).hasMessage("6 is not allowed here, only 7 to " + payments + ".");
-        assertThatThrownBy(() -> ofStretch(1, payments + 1)).isInstanceOf(CaseException.class);
+                .hasMessage("first: OUT_OF_RANGE 0, 1, " + payments);
+        assertThatThrownBy(() -> ofRange(7, 6)).hasMessage("last: OUT_OF_RANGE 6, 7, " + payments);
+        assertThatThrownBy(() -> ofRange(1, payments + 1)).isInstanceOf(CaseException.class);
     }
 
     @Test
@@ -98,41 +99,42 @@ class SumsWorkingTest {
                 .isEqualByComparingTo(rung.payment().toDecimal());
         assertThat(result(workings, Figure.RUNG_PER_YEAR))
                 .isEqualByComparingTo(rung.perPayment().times(26).toDecimal());
-        assertThat(number(workings.get(Figure.RUNG_OVER_THE_LIFE), Name.TOTAL_PAID_AT_OWN_RATE))
-                .isEqualByComparingTo(FIGURES.schedule().whole().paid().toDecimal());
-        assertThat(result(workings, Figure.RUNG_OVER_THE_LIFE))
-                .isEqualByComparingTo(rung.overTheLife().toDecimal());
+        assertThat(number(workings.get(Figure.RUNG_WHOLE_LOAN), Name.TOTAL_PAID_AT_OWN_RATE))
+                .isEqualByComparingTo(FIGURES.loan().schedule().whole().paid().toDecimal());
+        assertThat(result(workings, Figure.RUNG_WHOLE_LOAN))
+                .isEqualByComparingTo(rung.wholeLoan().toDecimal());
     }
 
     @Test
-    void aWishsAnswerStandsBesideOneStepFurther() {
-        Wish wish = new Wish.MonthlyTotal(Money.of("1900.00"));
-        WishAnswer.Found answer =
-                (WishAnswer.Found) WishSolver.solve(wish, INSURED, Lever.RATE).orElseThrow();
-        List<Working> workings = WishWorkings.of(wish, answer);
+    void aTargetsAnswerStandsBesideOneStepFurther() {
+        Target target = new Target.MonthlyTotal(Money.of("1900.00"));
+        TargetAnswer.Found answer = (TargetAnswer.Found)
+                TargetSolver.solve(target, INSURED, Lever.RATE).orElseThrow();
+        List<Working> workings = TargetWorkings.of(target, answer);
         Working solved = workings.get(0);
         BigDecimal limit = new BigDecimal("1900.00");
 
         assertThat(solved.rule()).isEqualTo(Rule.SOLVED_LARGEST);
         assertThat(value(solved.result())).isEqualByComparingTo(answer.value());
-        assertThat(number(solved, Name.WISHED)).isEqualByComparingTo(limit);
+        assertThat(number(solved, Name.TARGET)).isEqualByComparingTo(limit);
         assertThat(number(solved, Name.REACHED)).isLessThanOrEqualTo(limit);
         assertThat(number(solved, Name.REACHED_A_STEP_FURTHER)).isGreaterThan(limit);
         assertThat(result(byFigure(workings), Figure.HOUSING_COST))
-                .isEqualByComparingTo(answer.figures().housingCost().total().toDecimal());
+                .isEqualByComparingTo(
+                        answer.figures().monthlyCost().first().total().toDecimal());
     }
 
     @Test
     void aSmallestAnswerIsOneStepFurtherDown() {
-        Wish wish = new Wish.MonthlyTotal(Money.of("1700.00"));
-        WishAnswer.Found answer = (WishAnswer.Found)
-                WishSolver.solve(wish, INSURED, Lever.MONEY_DOWN).orElseThrow();
+        Target target = new Target.MonthlyTotal(Money.of("1700.00"));
+        TargetAnswer.Found answer = (TargetAnswer.Found)
+                TargetSolver.solve(target, INSURED, Lever.DOWN_PAYMENT).orElseThrow();
 
-        assertThat(WishWorkings.of(wish, answer).get(0).rule()).isEqualTo(Rule.SOLVED_SMALLEST);
-        assertThat(WishSolver.solve(wish, INSURED, Lever.LOAN_AMOUNT)).isEmpty();
+        assertThat(TargetWorkings.of(target, answer).get(0).rule()).isEqualTo(Rule.SOLVED_SMALLEST);
+        assertThat(TargetSolver.solve(target, INSURED, Lever.LOAN_AMOUNT)).isEmpty();
     }
 
-    private static Map<Figure, Working> ofStretch(int first, int last) {
-        return byFigure(new OptionWorkings(INSURED, FIGURES).ofStretch(first, last));
+    private static Map<Figure, Working> ofRange(int first, int last) {
+        return byFigure(new OptionWorkings(FIGURES).ofRange(first, last));
     }
 }

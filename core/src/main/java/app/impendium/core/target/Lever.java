@@ -1,10 +1,10 @@
-package app.impendium.core.wish;
+package app.impendium.core.target;
 
 import app.impendium.core.LoanOption;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
-import app.impendium.core.cost.MoneyDown;
 import app.impendium.core.loan.ExtraPayment;
-import app.impendium.core.loan.LoanClauses;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
@@ -12,13 +12,13 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What can be changed to meet a wish, in whole steps. */
+/** What can be changed to meet a target, in whole steps. */
 public enum Lever {
-    /** The price, in whole units of the currency; money down stays an amount or a share, as it was. */
+    /** The price, in whole units of the currency; down payment stays an amount or a share, as it was. */
     PRICE {
         @Override
         boolean appliesTo(LoanOption option) {
-            return option.financing() instanceof Financing.Purchase;
+            return option.financing().match(purchase -> true, loanOnly -> false);
         }
 
         @Override
@@ -30,21 +30,21 @@ public enum Lever {
         LoanOption applied(LoanOption option, long units) {
             Financing.Purchase purchase = purchase(option);
             return option.withFinancing(
-                    new Financing.Purchase(Money.ofCents(units * UNIT), purchase.moneyDown(), purchase.appraisal()));
+                    new Financing.Purchase(Money.ofCents(units * UNIT), purchase.downPayment(), purchase.appraisal()));
         }
 
         @Override
         long least(LoanOption option) {
-            MoneyDown down = purchase(option).moneyDown();
+            DownPayment down = purchase(option).downPayment();
             return LEAST_LOAN
-                    + (down instanceof MoneyDown.Amount fixed ? fixed.amount().cents() / UNIT : 0);
+                    + (down instanceof DownPayment.Amount fixed ? fixed.amount().cents() / UNIT : 0);
         }
     },
     /** The amount of a loan without a price, in whole units of the currency. */
     LOAN_AMOUNT {
         @Override
         boolean appliesTo(LoanOption option) {
-            return option.financing() instanceof Financing.LoanAlone;
+            return option.financing().match(purchase -> false, loanOnly -> true);
         }
 
         @Override
@@ -54,7 +54,7 @@ public enum Lever {
 
         @Override
         LoanOption applied(LoanOption option, long units) {
-            return option.withFinancing(new Financing.LoanAlone(Money.ofCents(units * UNIT)));
+            return option.withFinancing(new Financing.LoanOnly(Money.ofCents(units * UNIT)));
         }
 
         @Override
@@ -62,11 +62,11 @@ public enum Lever {
             return LEAST_LOAN;
         }
     },
-    /** The money down, in whole units of the currency. */
-    MONEY_DOWN {
+    /** The down payment, in whole units of the currency. */
+    DOWN_PAYMENT {
         @Override
         boolean appliesTo(LoanOption option) {
-            return option.financing() instanceof Financing.Purchase;
+            return option.financing().match(purchase -> true, loanOnly -> false);
         }
 
         @Override
@@ -77,26 +77,31 @@ public enum Lever {
         @Override
         LoanOption applied(LoanOption option, long units) {
             Financing.Purchase purchase = purchase(option);
-            MoneyDown down = new MoneyDown.Amount(Money.ofCents(units * UNIT));
+            DownPayment down = new DownPayment.Amount(Money.ofCents(units * UNIT));
             return option.withFinancing(new Financing.Purchase(purchase.homePrice(), down, purchase.appraisal()));
         }
 
         @Override
         long most(LoanOption option) {
-            Money most = option.price().minus(option.clauses().residualBalance());
+            Money most = option.price().minus(option.features().balloon());
             return Math.max(0, most.cents() / UNIT - LEAST_LOAN);
         }
 
         @Override
-        boolean isBestAtLargest(Wish wish) {
+        boolean isBestAtLargest(Target target) {
             return false;
         }
     },
-    /** The yearly rate, in thousandths of a percent. */
+    /** The annual rate, in thousandths of a percent. */
     RATE {
         @Override
         long own(LoanOption option) {
-            return option.rate().percent().value().movePointRight(RATE_DECIMALS).longValue();
+            return option.rate()
+                    .annual()
+                    .percent()
+                    .value()
+                    .movePointRight(RATE_DECIMALS)
+                    .longValue();
         }
 
         @Override
@@ -111,19 +116,19 @@ public enum Lever {
 
         @Override
         long most(LoanOption option) {
-            return HIGHEST_RATE;
+            return AnnualRate.HIGHEST.movePointRight(RATE_DECIMALS).longValueExact();
         }
     },
     /** The term, in the fewest months that hold whole payments. */
     TERM {
         @Override
         long own(LoanOption option) {
-            return option.term().months() / LoanTerm.shortestWholeMonths(option.frequency());
+            return option.amortization().months() / LoanTerm.shortestWholeMonths(option.frequency());
         }
 
         @Override
         LoanOption applied(LoanOption option, long steps) {
-            return option.withTerm(new LoanTerm(value(option, steps).intValueExact()));
+            return option.withAmortization(new LoanTerm(value(option, steps).intValueExact()));
         }
 
         @Override
@@ -142,9 +147,9 @@ public enum Lever {
         }
 
         @Override
-        boolean isBestAtLargest(Wish wish) {
+        boolean isBestAtLargest(Target target) {
             // The shorter the term, the higher the monthly cost and the earlier the end.
-            return !(wish instanceof Wish.MonthlyTotal);
+            return !(target instanceof Target.MonthlyTotal);
         }
     },
     /** An extra with each payment from the first, beside those there are, in whole units of the currency. */
@@ -159,17 +164,17 @@ public enum Lever {
             if (units == 0) {
                 return option;
             }
-            LoanClauses clauses = option.clauses();
-            List<ExtraPayment> extras = new ArrayList<>(clauses.extras());
+            LoanFeatures features = option.features();
+            List<ExtraPayment> extras = new ArrayList<>(features.extras());
             extras.add(new ExtraPayment.Regular(Money.ofCents(units * UNIT), 1, Integer.MAX_VALUE));
-            return option.withClauses(clauses.withExtras(extras, clauses.extraEffect()));
+            return option.withFeatures(features.withExtras(extras, features.extraEffect()));
         }
 
         @Override
-        Money extraAMonth(LoanOption option, long units) {
+        Money monthlyExtra(LoanOption option, long units) {
             return Money.ofCents(units * UNIT)
                     .times(option.frequency().perYear())
-                    .dividedBy(MONTHS_A_YEAR);
+                    .dividedBy(MONTHS_PER_YEAR);
         }
 
         @Override
@@ -178,8 +183,8 @@ public enum Lever {
         }
 
         @Override
-        boolean isBestAtLargest(Wish wish) {
-            return wish instanceof Wish.MonthlyTotal;
+        boolean isBestAtLargest(Target target) {
+            return target instanceof Target.MonthlyTotal;
         }
     };
 
@@ -189,11 +194,12 @@ public enum Lever {
     private static final long LEAST_LOAN = 1000;
 
     private static final int RATE_DECIMALS = 3;
-    private static final long HIGHEST_RATE = 30_000;
-    private static final int MONTHS_A_YEAR = 12;
+    private static final int MONTHS_PER_YEAR = 12;
 
     private static Financing.Purchase purchase(LoanOption option) {
-        return (Financing.Purchase) option.financing();
+        return option.financing().match(purchase -> purchase, loanOnly -> {
+            throw new IllegalArgumentException("a loan without a price has no such lever");
+        });
     }
 
     /** Whether there is such a thing to change in an option. */
@@ -213,7 +219,7 @@ public enum Lever {
     }
 
     /** What the lever itself costs each month, beside the housing cost. */
-    Money extraAMonth(LoanOption option, long step) {
+    Money monthlyExtra(LoanOption option, long step) {
         return Money.ZERO;
     }
 
@@ -227,8 +233,8 @@ public enum Lever {
         return Money.LARGEST.cents() / UNIT;
     }
 
-    /** Whether, of the steps that meet a wish, the largest asks least of the clients; else the smallest does. */
-    boolean isBestAtLargest(Wish wish) {
+    /** Whether, of the steps that meet a target, the largest asks least of the clients; else the smallest does. */
+    boolean isBestAtLargest(Target target) {
         return true;
     }
 }

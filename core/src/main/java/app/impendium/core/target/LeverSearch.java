@@ -1,10 +1,12 @@
-package app.impendium.core.wish;
+package app.impendium.core.target;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.solve.Boundary;
+import app.impendium.core.target.TargetAnswer.Reason;
+import app.impendium.core.working.Quantity;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
@@ -15,17 +17,20 @@ import java.util.stream.LongStream;
 
 /**
  * The search along one lever. The steps at which the loan has figures lie around the one where the option stands: from
- * there both ends of that range are found by halving, and between them the step at which the wish begins or ceases to be
- * met. That takes at most three halvings of a billion steps, whatever the loan.
+ * there both ends of that range are found by halving, and between them the step at which the target begins or ceases to be
+ * met. Where it is missed at both ends and where the option stands, the step between that misses it least is looked for.
+ * That takes at most three halvings of a billion steps and some looks, whatever the loan.
  */
 final class LeverSearch {
-    private final Wish wish;
+    private static final int MOST_LOOKS = 14;
+
+    private final Target target;
     private final LoanOption option;
     private final Lever lever;
     private final Map<Long, Optional<OptionEvaluation>> evaluated = new HashMap<>();
 
-    LeverSearch(Wish wish, LoanOption option, Lever lever) {
-        this.wish = wish;
+    LeverSearch(Target target, LoanOption option, Lever lever) {
+        this.target = target;
         this.option = option;
         this.lever = lever;
     }
@@ -35,10 +40,10 @@ final class LeverSearch {
         return evaluated.size();
     }
 
-    WishAnswer answer() {
+    TargetAnswer answer() {
         OptionalLong start = start();
         if (start.isEmpty()) {
-            return new WishAnswer.None(lever, "the loan has no figures there.");
+            return none(Reason.NO_FIGURES);
         }
         return between(
                 smallest(Math.min(lever.least(option), start.getAsLong()), start.getAsLong(), this::hasFigures),
@@ -52,7 +57,7 @@ final class LeverSearch {
         return LongStream.of(own, own + 1).filter(this::hasFigures).findFirst();
     }
 
-    private WishAnswer between(long least, long start, long most) {
+    private TargetAnswer between(long least, long start, long most) {
         boolean leastMeets = meets(least);
         boolean mostMeets = meets(most);
         if (leastMeets && mostMeets) {
@@ -64,44 +69,69 @@ final class LeverSearch {
         if (mostMeets) {
             return found(smallest(least, most, this::meets), false);
         }
-        if (meets(start)) {
+        long between = meets(start) ? start : leastExcess(least, most);
+        if (meets(between)) {
             // Too little and too much both miss it: the better of the two limits counts.
-            return lever.isBestAtLargest(wish)
-                    ? found(largest(start, most, this::meets), true)
-                    : found(smallest(least, start, this::meets), false);
+            return lever.isBestAtLargest(target)
+                    ? found(largest(between, most, this::meets), true)
+                    : found(smallest(least, between, this::meets), false);
         }
-        return new WishAnswer.None(lever, "the nearest comes to " + nearest(least, start, most) + ".");
+        return new TargetAnswer.None(lever, Reason.NEVER_MET, Optional.of(nearest(least, start, between, most)));
     }
 
     /** Met wherever the loan has figures: the limit is where they end, if they end within the lever's range. */
-    private WishAnswer atTheEnd(long least, long most) {
-        boolean toLargest = lever.isBestAtLargest(wish);
+    private TargetAnswer atTheEnd(long least, long most) {
+        boolean toLargest = lever.isBestAtLargest(target);
         boolean isOpen = toLargest ? most >= lever.most(option) : least <= lever.least(option);
-        return isOpen
-                ? new WishAnswer.None(lever, "it is met whatever this is.")
-                : found(toLargest ? most : least, toLargest);
+        return isOpen ? none(Reason.ALWAYS_MET) : found(toLargest ? most : least, toLargest);
     }
 
-    private WishAnswer.Found found(long step, boolean isLargest) {
+    private TargetAnswer.None none(Reason because) {
+        return new TargetAnswer.None(lever, because, Optional.empty());
+    }
+
+    private TargetAnswer.Found found(long step, boolean isLargest) {
         long further = isLargest ? step + 1 : step - 1;
         OptionEvaluation figures = figures(step).orElseThrow();
-        return new WishAnswer.Found(
+        return new TargetAnswer.Found(
                 lever,
                 lever.value(option, step),
                 isLargest,
-                lever.applied(option, step),
                 figures,
-                wish.reached(figures, lever.extraAMonth(option, step)),
-                figures(further).map(beyond -> wish.reached(beyond, lever.extraAMonth(option, further))));
+                target.reached(figures, lever.monthlyExtra(option, step)),
+                figures(further).map(beyond -> target.reached(beyond, lever.monthlyExtra(option, further))));
     }
 
-    private String nearest(long... steps) {
+    /** The step between two at which the target is missed least, if what it is missed by falls and then rises. */
+    private long leastExcess(long least, long most) {
+        long low = least;
+        long high = most;
+        for (int look = 0; look < MOST_LOOKS && high - low > 2; look++) {
+            long third = (high - low) / 3;
+            if (excess(low + third) <= excess(high - third)) {
+                high -= third;
+            } else {
+                low += third;
+            }
+        }
+        return LongStream.rangeClosed(low, Math.min(high, low + 2))
+                .boxed()
+                .min(Comparator.comparingLong(this::excess))
+                .orElseThrow();
+    }
+
+    private long excess(long step) {
+        return figures(step)
+                .map(found -> target.excess(found, lever.monthlyExtra(option, step)))
+                .orElse(Long.MAX_VALUE);
+    }
+
+    private Quantity nearest(long... steps) {
         long nearest = LongStream.of(steps)
                 .boxed()
-                .min(Comparator.comparingLong(
-                        step -> wish.excess(figures(step).orElseThrow(), lever.extraAMonth(option, step))))
+                .min(Comparator.comparingLong(this::excess))
                 .orElseThrow();
-        return wish.measure(figures(nearest).orElseThrow(), lever.extraAMonth(option, nearest));
+        return target.reached(figures(nearest).orElseThrow(), lever.monthlyExtra(option, nearest));
     }
 
     /** The largest step that fits, where the least does. Most often all do, which one look at the end tells. */
@@ -116,7 +146,7 @@ final class LeverSearch {
 
     private boolean meets(long step) {
         return figures(step)
-                .filter(figures -> wish.isMetBy(figures, lever.extraAMonth(option, step)))
+                .filter(figures -> target.isMetBy(figures, lever.monthlyExtra(option, step)))
                 .isPresent();
     }
 

@@ -5,14 +5,14 @@ import java.math.BigDecimal;
 import java.util.Optional;
 
 /**
- * What shows that a schedule is right: each pair of figures comes about in two ways.
+ * What shows that a schedule is right: each pair of figures is calculated in two ways.
  *
  * @param closingBalance what is owed after the last payment: 0.00
  * @param principalRepaid the principal of all lines, extras included
  * @param borrowed what it has to equal
  * @param formula the balance by formula beside the schedule's, for a loan of level payments alone
  */
-public record Proof(Money closingBalance, Money principalRepaid, Money borrowed, Optional<ByFormula> formula) {
+public record Reconciliation(Money closingBalance, Money principalRepaid, Money borrowed, Optional<ByFormula> formula) {
 
     /**
      * The balance before the last payment, where all the roundings of the lines have added up.
@@ -23,9 +23,9 @@ public record Proof(Money closingBalance, Money principalRepaid, Money borrowed,
      */
     public record ByFormula(int afterPayment, BigDecimal formulaCents, Money schedule) {}
 
-    /** The proof of a schedule of these terms. */
-    public static Proof of(LoanTerms terms, Schedule schedule) {
-        return new Proof(
+    /** The reconciliation of a schedule of these terms. */
+    public static Reconciliation of(LoanTerms terms, Schedule schedule) {
+        return new Reconciliation(
                 schedule.balanceAfter(schedule.payments()),
                 schedule.whole().principal(),
                 terms.amount(),

@@ -12,7 +12,7 @@ import app.impendium.core.money.Money;
  * @param extra the extras among it
  * @param balance what is owed after the last of them
  */
-public record Stretch(int first, int last, Money interest, Money principal, Money extra, Money balance) {
+public record PaymentRange(int first, int last, Money interest, Money principal, Money extra, Money balance) {
 
     /** All that was paid: interest and principal, extras included. */
     public Money paid() {

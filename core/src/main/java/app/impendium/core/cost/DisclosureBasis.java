@@ -3,12 +3,13 @@ package app.impendium.core.cost;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.AnnualPercentageRate.Flow;
+import app.impendium.core.rate.FlowRun;
 import app.impendium.core.rate.UnitPeriods;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntFunction;
+import java.util.function.IntToLongFunction;
 import java.util.stream.IntStream;
 
 /**
@@ -21,7 +22,7 @@ import java.util.stream.IntStream;
  * @param paymentsAtRate how many payments fall into the time for which the rate is agreed: all of them, where that is the
  *     whole term
  */
-public record LoanCharges(
+public record DisclosureBasis(
         Schedule schedule,
         PaymentDates dates,
         Optional<LocalDate> closing,
@@ -54,7 +55,7 @@ public record LoanCharges(
 
     /** The interest of the time for which the rate is agreed. */
     public Money interestAtRate() {
-        return schedule.stretch(1, paymentsAtRate).interest();
+        return schedule.range(1, paymentsAtRate).interest();
     }
 
     /** What borrowing costs in the time for which the rate is agreed: its interest and what is paid at closing. */
@@ -70,22 +71,34 @@ public record LoanCharges(
     }
 
     /** Every payment, extras included, the first after so many periods. */
-    List<Flow> payments(UnitPeriods toFirst) {
-        return flows(toFirst, number -> schedule.stretch(number, number).paid());
+    List<FlowRun> payments(UnitPeriods toFirst) {
+        return runs(toFirst, schedule::paidCents);
     }
 
     /** Every payment with its premium, the first after so many periods. */
-    List<Flow> insuredPayments(UnitPeriods toFirst) {
+    List<FlowRun> insuredPayments(UnitPeriods toFirst) {
         return insurance
-                .map(insured -> flows(
+                .map(insured -> runs(
                         toFirst,
-                        number -> schedule.stretch(number, number).paid().plus(insured.with(number))))
+                        number -> schedule.paidCents(number)
+                                + insured.with(number).cents()))
                 .orElseGet(() -> payments(toFirst));
     }
 
-    private List<Flow> flows(UnitPeriods toFirst, IntFunction<Money> paid) {
-        return IntStream.rangeClosed(1, schedule.payments())
-                .mapToObj(number -> new Flow(paid.apply(number), toFirst.plus(number - 1)))
-                .toList();
+    /** Equal payments in a row as one run: a loan of level payments has two, its last being another. */
+    private List<FlowRun> runs(UnitPeriods toFirst, IntToLongFunction paidCents) {
+        List<FlowRun> runs = new ArrayList<>();
+        int first = 1;
+        long amount = paidCents.applyAsLong(first);
+        for (int number = 2; number <= schedule.payments(); number++) {
+            long next = paidCents.applyAsLong(number);
+            if (next != amount) {
+                runs.add(new FlowRun(Money.ofCents(amount), toFirst.plus(first - 1), number - first));
+                first = number;
+                amount = next;
+            }
+        }
+        runs.add(new FlowRun(Money.ofCents(amount), toFirst.plus(first - 1), schedule.payments() - first + 1));
+        return runs;
     }
 }

@@ -1,4 +1,4 @@
-package app.impendium.core.wish;
+package app.impendium.core.target;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
@@ -8,33 +8,35 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Solves a wish by each lever alone. Every answer is sharp: it meets the wish, and one step more (a unit of the currency,
+ * Solves a target by each lever alone. Every answer is sharp: it meets the target, and one step more (a unit of the currency,
  * a thousandth of a percent, a month) does not. Total interest moves by some cents with the rounding of the payment, so
  * that further steps may by chance keep to it again.
  */
-public final class WishSolver {
-    private WishSolver() {}
+public final class TargetSolver {
+    private TargetSolver() {}
 
     /**
-     * What each lever that the option has can do for the wish.
+     * What each lever that the option has can do for the target.
      *
      * @throws CaseException if the option as it stands has no figures
      */
-    public static List<WishAnswer> solve(Wish wish, LoanOption option) {
+    public static List<TargetAnswer> solve(Target target, LoanOption option) {
         CaseEvaluator.evaluate(option);
         return Arrays.stream(Lever.values())
                 .filter(lever -> lever.appliesTo(option))
-                .map(lever -> new LeverSearch(wish, option, lever).answer())
+                .map(lever -> new LeverSearch(target, option, lever).answer())
                 .toList();
     }
 
     /**
-     * What one lever can do for the wish; nothing where the option has no such lever.
+     * What one lever can do for the target; nothing where the option has no such lever.
      *
      * @throws CaseException if the option as it stands has no figures
      */
-    public static Optional<WishAnswer> solve(Wish wish, LoanOption option, Lever lever) {
+    public static Optional<TargetAnswer> solve(Target target, LoanOption option, Lever lever) {
         CaseEvaluator.evaluate(option);
-        return lever.appliesTo(option) ? Optional.of(new LeverSearch(wish, option, lever).answer()) : Optional.empty();
+        return lever.appliesTo(option)
+                ? Optional.of(new LeverSearch(target, option, lever).answer())
+                : Optional.empty();
     }
 }

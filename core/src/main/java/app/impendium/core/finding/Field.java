@@ -1,0 +1,72 @@
+package app.impendium.core.finding;
+
+/**
+ * The paths that findings speak of: those of an option in the case document, of an entry of its lists, and the parameters of
+ * a question. The document's fields, the findings and the marks on the screen go by these names alone.
+ */
+public final class Field {
+    public static final String OPTIONS = "options";
+
+    public static final String PRICE = "financing.priceCents";
+    public static final String DOWN_PAYMENT = "financing.down";
+    public static final String APPRAISAL = "financing.appraisalCents";
+    public static final String LOAN = "financing.loanCents";
+
+    public static final String RATE = "terms.ratePercent";
+    public static final String AMORTIZATION = "terms.amortizationMonths";
+    public static final String RATE_TERM = "terms.rateTermMonths";
+    public static final String FIRST_PAYMENT = "terms.firstPayment";
+
+    public static final String INTEREST_ONLY = "features.interestOnlyPayments";
+    public static final String BALLOON = "features.balloonCents";
+    public static final String PAYMENT = "features.paymentCents";
+    public static final String PAYMENT_STEPS = "features.paymentSteps";
+    public static final String EXTRAS = "features.extras";
+    public static final String EXTRA_EFFECT = "features.extraEffect";
+    public static final String RATE_CHANGES = "features.rateChanges";
+    public static final String REDUCTIONS = "features.buydown.reductionsPercent";
+
+    public static final String CLOSING_DAY = "closing.day";
+    public static final String CLOSING_ITEMS = "closing.items";
+    public static final String UPFRONT_PREMIUM = "closing.upfrontPremium.percent";
+
+    public static final String PROPERTY_TAX = "housing.propertyTax";
+    public static final String HOME_INSURANCE = "housing.homeInsuranceCents";
+    public static final String MORTGAGE_INSURANCE = "housing.mortgageInsurancePercent";
+    public static final String DUES = "housing.duesCents";
+    public static final String OTHER = "housing.otherCents";
+
+    private Field() {}
+
+    /** An entry of a list, counted from 0: {@code features.extras[1]}. */
+    public static String entry(String list, int index) {
+        return list + "[" + index + "]";
+    }
+
+    /** What an entry of a list says of itself, seen from within the entry. */
+    public static final class Entry {
+        public static final String AMOUNT = "cents";
+        public static final String PERCENT = "percent";
+        public static final String LAST_PAYMENT = "lastPayment";
+        public static final String PAID_BY = "paidBy";
+
+        private Entry() {}
+    }
+
+    /** What a question names beside the case. */
+    public static final class Parameter {
+        public static final String LIMIT = "limit";
+        public static final String BY = "by";
+        public static final String STEP = "stepPercent";
+        public static final String DOWN = "down";
+        public static final String UP = "up";
+        public static final String LINE = "line";
+        public static final String FIRST = "first";
+        public static final String LAST = "last";
+        public static final String RENEWAL = "renewal";
+        public static final String PAYMENT = "payment";
+        public static final String PAYMENTS = "payments";
+
+        private Parameter() {}
+    }
+}
