@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What a case is asked beyond its figures: workings, rates around its own, wishes, other markets' starts. */
+/** What a case is asked beyond its figures: workings, rates around its own, targets, other markets' starts. */
 class AnswersApiTest {
     private static final Client BEA = Client.signedIn(Client.BEA);
     private static final ObjectNode PURCHASE = Documents.purchase("Asked");
@@ -27,7 +27,7 @@ class AnswersApiTest {
         for (JsonNode working : workings) {
             payment = working.get("figure").asString().equals("PAYMENT") ? working : payment;
         }
-        assertThat(payment.get("formula").asString()).startsWith("P = (L − B·v)·i");
+        assertThat(payment.get("formula").asString()).startsWith("P = (L − B × v) × i");
         assertThat(payment.get("inputs").toString())
                 .contains("{\"name\":\"LOAN\",\"unit\":\"AMOUNT\",\"value\":\"265795.00\"}");
         assertThat(payment.at("/result/value").asString()).isEqualTo("1632.21");
@@ -54,7 +54,7 @@ class AnswersApiTest {
     }
 
     @Test
-    void tellsHowTheSumsOfAStretchCameAbout() {
+    void tellsHowTheSumsOfARangeCameAbout() {
         JsonNode schedule = BEA.post("/api/schedules/0", PURCHASE.toString()).body();
         long interest = 0;
         for (int payment = 13; payment <= 24; payment++) {
@@ -62,19 +62,18 @@ class AnswersApiTest {
         }
 
         JsonNode workings =
-                BEA.post("/api/workings/0/stretches/13/24", PURCHASE.toString()).body();
+                BEA.post("/api/workings/0/ranges/13/24", PURCHASE.toString()).body();
 
-        assertThat(workings.at("/0/figure").asString()).isEqualTo("STRETCH_INTEREST");
+        assertThat(workings.at("/0/figure").asString()).isEqualTo("RANGE_INTEREST");
         assertThat(workings.at("/0/result/value").asString())
                 .isEqualTo(BigDecimal.valueOf(interest, 2).toPlainString());
-        assertThat(BEA.post("/api/workings/0/stretches/24/13", PURCHASE.toString())
-                        .status())
+        assertThat(BEA.post("/api/workings/0/ranges/24/13", PURCHASE.toString()).status())
                 .isEqualTo(422);
     }
 
     @Test
     void tellsHowARungAndARenewalsRungCameAbout() {
-        ObjectNode document = Documents.purchaseWith("rateTermMonths", "60");
+        ObjectNode document = Documents.purchaseWith("terms.rateTermMonths", "60");
         for (String from : List.of("BEGINNING", "RENEWAL")) {
             JsonNode rungs = BEA.post(
                             "/api/ladders/0?from=" + from + "&stepPercent=0.5&down=1&up=0", document.toString())
@@ -82,32 +81,50 @@ class AnswersApiTest {
             JsonNode workings = BEA.post("/api/workings/0/rates/5?from=" + from, document.toString())
                     .body();
 
-            assertThat(workings.at("/2/figure").asString()).isEqualTo("RUNG_OVER_THE_LIFE");
+            assertThat(workings.at("/2/figure").asString()).isEqualTo("RUNG_WHOLE_LOAN");
             assertThat(new BigDecimal(workings.at("/2/result/value").asString()).movePointRight(2))
-                    .isEqualByComparingTo(rungs.at("/0/overTheLifeCents").decimalValue());
+                    .isEqualByComparingTo(rungs.at("/0/wholeLoanCents").decimalValue());
         }
         assertThat(BEA.post("/api/workings/0/rates/31", document.toString()).status())
                 .isEqualTo(422);
     }
 
     @Test
-    void tellsHowAWishWasSolved() {
-        String wish = "?wish=MONTHLY_TOTAL&limit=170000";
-        JsonNode workings = BEA.post("/api/workings/0/wishes/RATE" + wish, PURCHASE.toString())
+    void tellsHowATargetWasSolved() {
+        String target = "?target=MONTHLY_TOTAL&limit=170000";
+        JsonNode workings = BEA.post("/api/workings/0/targets/RATE" + target, PURCHASE.toString())
                 .body();
-        JsonNode answers = BEA.post("/api/wishes/0" + wish, PURCHASE.toString()).body();
+        JsonNode answers =
+                BEA.post("/api/targets/0" + target, PURCHASE.toString()).body();
 
-        assertThat(workings.at("/0/figure").asString()).isEqualTo("WISH_ANSWER");
+        assertThat(workings.at("/0/figure").asString()).isEqualTo("TARGET_ANSWER");
         assertThat(answers.toString())
                 .contains("\"lever\":\"RATE\",\"value\":"
                         + workings.at("/0/result/value").asString());
         assertThat(workings.findValuesAsString("figure")).contains("HOUSING_COST", "TOTAL_INTEREST", "PAYOFF_DATE");
-        assertThat(BEA.post("/api/workings/0/wishes/LOAN_AMOUNT" + wish, PURCHASE.toString())
+        assertThat(BEA.post("/api/workings/0/targets/LOAN_AMOUNT" + target, PURCHASE.toString())
                         .body())
                 .isEmpty();
-        assertThat(BEA.post("/api/workings/0/wishes/LUCK" + wish, PURCHASE.toString())
+        assertThat(BEA.post("/api/workings/0/targets/LUCK" + target, PURCHASE.toString())
                         .status())
                 .isEqualTo(400);
+    }
+
+    @Test
+    void statesTheSameRateForAnotherCompounding() {
+        ObjectNode document = Documents.purchaseWith("terms.compounding", "\"SEMI_ANNUAL\"");
+        Documents.set(document, "terms.ratePercent", "5.1");
+
+        JsonNode restated =
+                BEA.post("/api/evaluations", document.toString()).body().at("/options/0/restatedRates");
+        JsonNode working = BEA.post("/api/workings/0/compoundings/MONTHLY", document.toString())
+                .body();
+
+        assertThat(restated).hasSize(8);
+        assertThat(restated.toString()).contains("{\"compounding\":\"SEMI_ANNUAL\",\"percent\":5.1}");
+        assertThat(working.at("/0/formula").asString()).isEqualTo("q = m × ((1 + i)^(p / m) − 1)");
+        assertThat(working.at("/0/result/value").asString()).startsWith("5.04664196");
+        assertThat(working.at("/1/figure").asString()).isEqualTo("PERIODIC_RATE");
     }
 
     @Test
@@ -117,14 +134,14 @@ class AnswersApiTest {
 
         assertThat(rungs).hasSize(4);
         assertThat(rungs.at("/2/paymentCents").asLong()).isEqualTo(163_221);
-        assertThat(rungs.at("/2/overTheLifeCents").asLong()).isZero();
+        assertThat(rungs.at("/2/wholeLoanCents").asLong()).isZero();
         assertThat(rungs.at("/0/ratePercent").decimalValue()).isEqualByComparingTo("5");
         assertThat(rungs.at("/0/perPaymentCents").asLong()).isNegative();
     }
 
     @Test
     void putsRatesOfTheRenewalSideBySide() {
-        ObjectNode document = Documents.purchaseWith("rateTermMonths", "60");
+        ObjectNode document = Documents.purchaseWith("terms.rateTermMonths", "60");
         JsonNode end = BEA.post("/api/evaluations", document.toString()).body().at("/options/0/rateEnd");
 
         Answer answer = BEA.post("/api/ladders/0?from=RENEWAL&stepPercent=1&down=0&up=1", document.toString());
@@ -139,12 +156,12 @@ class AnswersApiTest {
     }
 
     @Test
-    void solvesAWishByEachLever() {
-        JsonNode answers = BEA.post("/api/wishes/0?wish=MONTHLY_TOTAL&limit=150000", PURCHASE.toString())
+    void solvesATargetByEachLever() {
+        JsonNode answers = BEA.post("/api/targets/0?target=MONTHLY_TOTAL&limit=150000", PURCHASE.toString())
                 .body();
 
         assertThat(answers.findValuesAsString("lever"))
-                .containsExactly("PRICE", "MONEY_DOWN", "RATE", "TERM", "REGULAR_EXTRA");
+                .containsExactly("PRICE", "DOWN_PAYMENT", "RATE", "TERM", "REGULAR_EXTRA");
         for (JsonNode answer : answers) {
             boolean found = !answer.get("value").isNull();
             assertThat(answer.get("because").isNull()).isEqualTo(found);
@@ -158,20 +175,20 @@ class AnswersApiTest {
 
     @Test
     void tellsFirstThatAnOptionHasNoFigures() {
-        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "100000");
+        ObjectNode document = Documents.purchaseWith("features.paymentCents", "100000");
 
-        Answer answer = BEA.post("/api/wishes/0?wish=MONTHLY_TOTAL&limit=150000", document.toString());
+        Answer answer = BEA.post("/api/targets/0?target=MONTHLY_TOTAL&limit=150000", document.toString());
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.messageAt("/options/0/chosenPaymentCents"))
+        assertThat(answer.messageAt("/options/0/features/paymentCents"))
                 .startsWith("The payment of 1,000.00 does not cover the interest of 1,218.23 due with payment 1.");
     }
 
     @Test
     void findsTargetsOfAChosenPayment() {
-        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "170000");
+        ObjectNode document = Documents.purchaseWith("features.paymentCents", "170000");
 
-        JsonNode answers = BEA.post("/api/wishes/0?wish=TOTAL_INTEREST&limit=18000000", document.toString())
+        JsonNode answers = BEA.post("/api/targets/0?target=TOTAL_INTEREST&limit=18000000", document.toString())
                 .body();
 
         assertThat(answers.at("/0/lever").asString()).isEqualTo("PRICE");
@@ -182,42 +199,45 @@ class AnswersApiTest {
 
     @Test
     void aRungWithoutFiguresSaysWhyAndTheOthersStand() {
-        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "140000");
+        ObjectNode document = Documents.purchaseWith("features.paymentCents", "140000");
 
         JsonNode rungs = BEA.post("/api/ladders/0?stepPercent=1&down=0&up=1", document.toString())
                 .body();
 
         assertThat(rungs.at("/0/paymentCents").asLong()).isEqualTo(140_000);
         assertThat(rungs.at("/1/paymentCents").isNull()).isTrue();
-        assertThat(rungs.at("/1/because").asString()).startsWith("The payment of 1,400.00 does not cover the interest");
+        assertThat(rungs.at("/1/because/0/message").asString())
+                .startsWith("The payment of 1,400.00 does not cover the interest");
     }
 
     @Test
     void saysWhatAFeatureDoesInsteadOfWhatItSays() {
-        ObjectNode document = Documents.purchaseWith("residualCents", "10000000");
-        Documents.option(document)
-                .set("extras", Documents.json("[{\"how\":\"ONCE\",\"cents\":2000000,\"firstPayment\":24}]"));
+        ObjectNode document = Documents.purchaseWith("features.balloonCents", "10000000");
+        Documents.set(
+                document,
+                "features.extras",
+                "[{\"id\":\"lump\",\"how\":\"ONCE\",\"cents\":2000000,\"firstPayment\":24}]");
 
         JsonNode figures =
                 BEA.post("/api/evaluations", document.toString()).body().at("/options/0");
 
         long left = figures.get("lastPaymentCents").asLong()
                 - figures.get("paymentCents").asLong();
-        assertThat(figures.at("/notes/0/pointer").asString()).isEqualTo("/extraEffect");
+        assertThat(figures.at("/notes/0/pointer").asString()).isEqualTo("/features/extraEffect");
         assertThat(figures.at("/notes/0/kind").asString()).isEqualTo("ENDS_NO_EARLIER");
         assertThat(figures.at("/notes/1").toString())
-                .isEqualTo("{\"pointer\":\"/residualCents\",\"kind\":\"BALLOON_IS\",\"payment\":300,"
+                .isEqualTo("{\"pointer\":\"/features/balloonCents\",\"kind\":\"BALLOON_IS\",\"payment\":300,"
                         + "\"day\":\"2052-02-01\",\"cents\":" + left + "}");
     }
 
     @ParameterizedTest
     @CsvSource({"US, USD, MONTHLY", "CA, CAD, SEMI_ANNUAL", "GB, GBP, MONTHLY", "AU, AUD, MONTHLY"})
-    void everyMarketHasAStartThatIsWorkedOut(String market, String currency, String compounding) {
+    void everyMarketHasAStartThatHasFigures(String market, String currency, String compounding) {
         ObjectNode starting =
                 (ObjectNode) BEA.get("/api/starting-case?market=" + market).body();
 
         assertThat(starting.get("currency").asString()).isEqualTo(currency);
-        assertThat(starting.at("/options/0/compounding").asString()).isEqualTo(compounding);
+        assertThat(starting.at("/options/0/terms/compounding").asString()).isEqualTo(compounding);
         starting.put("title", "A start");
         assertThat(BEA.post("/api/evaluations", starting.toString()).status()).isEqualTo(200);
     }
@@ -256,7 +276,7 @@ class AnswersApiTest {
         client.putUnconditionally("/api/practice", "{\"market\":\"US\",\"timeZone\":\"" + zone + "\"}");
         return LocalDate.parse(client.get("/api/starting-case")
                 .body()
-                .at("/options/0/firstPayment")
+                .at("/options/0/terms/firstPayment")
                 .asString());
     }
 }

@@ -1,7 +1,7 @@
 package app.impendium.server;
 
-import app.impendium.server.account.PracticeSetup;
-import app.impendium.server.account.PracticeSetup.NewAdvisor;
+import app.impendium.server.account.Advisors.NewAdvisor;
+import app.impendium.server.practice.PracticeSetup;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;

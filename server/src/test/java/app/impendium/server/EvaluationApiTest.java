@@ -35,8 +35,8 @@ class EvaluationApiTest {
     @Test
     void givesWhatAHouseCostsByParts() {
         ObjectNode document = Documents.purchase("Parts");
+        Documents.set(document, "housing.propertyTax", "{\"percent\":1.2}");
         ((ObjectNode) Documents.option(document).get("housing"))
-                .put("propertyTaxPercent", new BigDecimal("1.2"))
                 .put("homeInsuranceCents", 1_111_11)
                 .put("mortgageInsurancePercent", new BigDecimal("0.5"))
                 .put("duesCents", 45_00)
@@ -106,35 +106,35 @@ class EvaluationApiTest {
     }
 
     @Test
-    void refusesClausesThatMakeNoSense() {
+    void refusesFeaturesThatMakeNoSense() {
         ObjectNode document = Documents.purchase("Clauses");
-        Documents.option(document)
-                .put("interestOnlyPayments", 300)
-                .put("residualCents", -1)
-                .set(
-                        "extras",
-                        Documents.json("[{\"how\":\"ONCE\",\"cents\":0,\"firstPayment\":5},"
-                                + "{\"how\":\"EACH_PAYMENT\",\"cents\":100,\"firstPayment\":9,\"lastPayment\":8}]"));
+        Documents.set(document, "features.interestOnlyPayments", "300");
+        Documents.set(document, "features.balloonCents", "-1");
+        Documents.set(
+                document,
+                "features.extras",
+                "[{\"id\":\"a\",\"how\":\"ONCE\",\"cents\":0,\"firstPayment\":5},"
+                        + "{\"id\":\"b\",\"how\":\"EACH_PAYMENT\",\"cents\":100,\"firstPayment\":9,\"lastPayment\":8}]");
 
         Answer answer = BEA.post("/api/evaluations", document.toString());
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.messageAt("/options/0/extras/0"))
+        assertThat(answer.messageAt("/options/0/features/extras/0/cents"))
                 .isEqualTo("0.00 is not allowed here, only 0.01 to 999,999,999.99.");
-        assertThat(answer.messageAt("/options/0/extras/1"))
+        assertThat(answer.messageAt("/options/0/features/extras/1/lastPayment"))
                 .isEqualTo("An extra payment from payment 9 cannot end with payment 8.");
-        Documents.option(document).remove("extras");
+        Documents.set(document, "features.extras", "[]");
         Answer ranges = BEA.post("/api/evaluations", document.toString());
-        assertThat(ranges.messageAt("/options/0/interestOnlyPayments"))
+        assertThat(ranges.messageAt("/options/0/features/interestOnlyPayments"))
                 .isEqualTo("300 is not allowed here, only 0 to 299.");
-        assertThat(ranges.messageAt("/options/0/residualCents")).startsWith("-0.01 is not allowed here");
+        assertThat(ranges.messageAt("/options/0/features/balloonCents")).startsWith("-0.01 is not allowed here");
     }
 
     @Test
     void tellsTheLeastPaymentThatRepaysTheLoan() {
-        ObjectNode document = Documents.purchaseWith("chosenPaymentCents", "100000");
+        ObjectNode document = Documents.purchaseWith("features.paymentCents", "100000");
 
-        assertThat(BEA.post("/api/evaluations", document.toString()).messageAt("/options/0/chosenPaymentCents"))
+        assertThat(BEA.post("/api/evaluations", document.toString()).messageAt("/options/0/features/paymentCents"))
                 .isEqualTo("The payment of 1,000.00 does not cover the interest of 1,218.23 due with payment 1."
                         + " The least that repays the loan in its term is 1,632.22.");
     }

@@ -11,7 +11,6 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,8 +27,11 @@ class LoanCostsApiTest {
     @MethodSource("buydowns")
     void givesTheGoldenBuydowns(GoldenCase golden) {
         ObjectNode document = monthlyLoan(golden.input(), golden.input().get("termMonths"));
-        ObjectNode buydown = Documents.option(document).putObject("buydown").put("payer", "BUYER");
-        buydown.set("reductionsPercent", golden.input().get("reductionsPercent"));
+        Documents.set(document, "features.buydown.paidBy", "\"BUYER\"");
+        Documents.set(
+                document,
+                "features.buydown.reductionsPercent",
+                golden.input().get("reductionsPercent").toString());
 
         JsonNode figures = figures(document);
 
@@ -48,9 +50,7 @@ class LoanCostsApiTest {
     @MethodSource("annualPercentageRates")
     void givesTheGoldenAnnualPercentageRates(GoldenCase golden) {
         ObjectNode document = monthlyLoan(golden.input(), golden.input().get("payments"));
-        Documents.option(document)
-                .putObject("closing")
-                .put("loanFeesCents", cents(golden.input().get("prepaidFinanceCharge")));
+        addItem(document, "LOAN_FEE", cents(golden.input().get("prepaidFinanceCharge")));
 
         assertThat(decimal(figures(document).get("annualPercentageRate"), 6))
                 .isEqualByComparingTo(golden.expect().get("aprPercent").asString());
@@ -61,11 +61,16 @@ class LoanCostsApiTest {
     void givesTheGoldenInsurances(GoldenCase golden) {
         JsonNode input = golden.input();
         ObjectNode document = monthlyLoan(input, input.get("payments"));
-        ObjectNode option = Documents.option(document);
-        option.remove("loanCents");
-        option.put("priceCents", cents(input.get("value")))
-                .put("downCents", cents(input.get("value")) - cents(input.get("amount")));
-        option.putObject("housing").set("mortgageInsurancePercent", input.get("premiumPercentPerYear"));
+        long down = cents(input.get("value")) - cents(input.get("amount"));
+        Documents.set(
+                document,
+                "financing",
+                "{\"kind\":\"PURCHASE\",\"priceCents\":" + cents(input.get("value")) + ",\"down\":{\"cents\":" + down
+                        + "}}");
+        Documents.set(
+                document,
+                "housing.mortgageInsurancePercent",
+                input.get("premiumPercentPerYear").toString());
 
         JsonNode insurance = figures(document).get("insurance");
 
@@ -78,41 +83,20 @@ class LoanCostsApiTest {
         assertThat(insurance.get("premiumsCents").asLong()).isEqualTo(cents(expect.get("premiumsPaidToAutomatic")));
     }
 
-    @ParameterizedTest
-    @MethodSource("wholeOptions")
-    void givesEveryFigureOfTheGoldenOptions(GoldenCase golden) {
-        ObjectNode document = Documents.purchase("Whole");
-        ((ArrayNode) document.get("options")).set(0, golden.input());
-
-        JsonNode figures = figures(document);
-
-        golden.expect()
-                .properties()
-                .forEach(expected -> assertThat(settled(figures.get(expected.getKey())))
-                        .as(expected.getKey())
-                        .isEqualTo(settled(expected.getValue())));
-    }
-
-    /** Numbers to nine decimals, members in one order. */
-    private static String settled(JsonNode node) {
-        if (node.isNumber()) {
-            BigDecimal nine = node.decimalValue().setScale(9, RoundingMode.HALF_UP);
-            return nine.signum() == 0 ? "0" : nine.stripTrailingZeros().toPlainString();
-        }
-        if (node.isArray()) {
-            return node.valueStream().map(LoanCostsApiTest::settled).toList().toString();
-        }
-        return node.isObject()
-                ? new TreeMap<>(node.propertyStream()
-                                .collect(Collectors.toMap(Map.Entry::getKey, member -> settled(member.getValue()))))
-                        .toString()
-                : node.asString("");
+    /** Adds an item at closing. */
+    private static void addItem(ObjectNode document, String kind, long cents) {
+        ArrayNode items = Documents.option(document).withObject("/closing").withArray("items");
+        items.addObject()
+                .put("id", "item-" + items.size())
+                .put("kind", kind)
+                .putObject("amount")
+                .put("cents", cents);
     }
 
     @Test
     void statesTheWholeCostAsTheMarketsLawAsks() {
         ObjectNode document = Documents.purchase("Four laws");
-        Documents.option(document).putObject("closing").put("loanFeesCents", 300_000);
+        addItem(document, "LOAN_FEE", 300_000);
         Map<String, String> rates = new TreeMap<>();
         Map<String, String> sources = new TreeMap<>();
         for (String market : List.of("US", "CA", "GB", "AU")) {
@@ -146,9 +130,7 @@ class LoanCostsApiTest {
                 .filter(golden -> golden.name().equals("official-sample-disclosure"))
                 .map(golden -> {
                     ObjectNode document = Documents.loanAlone(((ObjectNode) golden.input()).put("payments", 360));
-                    Documents.option(document)
-                            .putObject("closing")
-                            .put("prepaidInterestCents", cents(golden.input().get("prepaidInterest")));
+                    addItem(document, "PREPAID_INTEREST", cents(golden.input().get("prepaidInterest")));
                     return Documents.json("[" + figures(document) + "," + golden.expect() + "]");
                 })
                 .findFirst()
@@ -168,14 +150,15 @@ class LoanCostsApiTest {
     @Test
     void tellsWhatBeginsAndEndsByDay() {
         ObjectNode document = Documents.purchase("By day");
-        ObjectNode option = Documents.option(document);
-        option.remove("firstPayment");
-        option.putObject("closing").put("day", "2027-01-20");
-        option.set(
-                "extras",
-                Documents.json("[{\"how\":\"EACH_PAYMENT\",\"cents\":10000,"
-                        + "\"firstDay\":\"2028-01-02\",\"lastDay\":\"2028-12-31\"}]"));
-        option.set("rateChanges", Documents.json("[{\"fromDay\":\"2030-03-01\",\"ratePercent\":6}]"));
+        Documents.set(document, "terms.firstPayment", "null");
+        Documents.set(document, "closing.day", "\"2027-01-20\"");
+        Documents.set(
+                document,
+                "features.extras",
+                "[{\"id\":\"a\",\"how\":\"EACH_PAYMENT\",\"cents\":10000,"
+                        + "\"firstDay\":\"2028-01-02\",\"lastDay\":\"2028-12-31\"}]");
+        Documents.set(
+                document, "features.rateChanges", "[{\"id\":\"a\",\"fromDay\":\"2030-03-01\",\"ratePercent\":6}]");
 
         JsonNode schedule = BEA.post("/api/schedules/0", document.toString()).body();
 
@@ -188,62 +171,72 @@ class LoanCostsApiTest {
         assertThat(schedule.get("milestones").toString())
                 .contains("{\"payment\":37,\"kind\":\"RATE_CHANGES\"}", "{\"payment\":12,\"kind\":\"EXTRAS_BEGIN\"}");
         assertThat(schedule.at("/valueCents/0").asLong()).isEqualTo(312_700_00);
-        assertThat(schedule.at("/proof/closingBalanceCents").asLong()).isZero();
+        assertThat(schedule.at("/reconciliation/closingBalanceCents").asLong()).isZero();
     }
 
     @Test
     void refusesTimesThatDoNotFit() {
         ObjectNode document = Documents.purchase("Times");
-        Documents.option(document).putObject("closing").put("day", "2027-02-10");
-        Documents.option(document)
-                .set(
-                        "extras",
-                        Documents.json("[{\"how\":\"ONCE\",\"cents\":1,\"firstDay\":\"2027-02-09\"},"
-                                + "{\"how\":\"ONCE\",\"cents\":1,\"firstDay\":\"2028-02-09\",\"firstPayment\":3},"
-                                + "{\"how\":\"ONCE\",\"cents\":1}]"));
+        Documents.set(document, "closing.day", "\"2027-02-10\"");
+        Documents.set(
+                document,
+                "features.extras",
+                "[{\"id\":\"a\",\"how\":\"ONCE\",\"cents\":1,\"firstDay\":\"2027-02-09\"},"
+                        + "{\"id\":\"b\",\"how\":\"ONCE\",\"cents\":1,\"firstDay\":\"2028-02-09\",\"firstPayment\":3},"
+                        + "{\"id\":\"c\",\"how\":\"ONCE\",\"cents\":1}]");
 
         Answer answer = BEA.post("/api/evaluations", document.toString());
 
-        assertThat(answer.messageAt("/options/0/extras/0/firstDay"))
+        assertThat(answer.messageAt("/options/0/features/extras/0/firstDay"))
                 .isEqualTo("The 2027-02-09 comes before the closing on 2027-02-10.");
-        assertThat(answer.messageAt("/options/0/extras/1/firstDay")).contains("not both");
-        assertThat(answer.messageAt("/options/0/extras/2/firstPayment")).isEqualTo("A value is missing here.");
-        Documents.option(document).remove("extras");
-        Documents.option(document).put("firstPayment", "2027-02-01");
-        assertThat(BEA.post("/api/evaluations", document.toString()).messageAt("/options/0/firstPayment"))
-                .contains("would come before the closing");
+        assertThat(answer.messageAt("/options/0/features/extras/1/firstDay")).contains("not both");
+        assertThat(answer.messageAt("/options/0/features/extras/2/firstPayment"))
+                .isEqualTo("A value is missing here.");
+        Documents.set(document, "features.extras", "[]");
+        Documents.set(document, "terms.firstPayment", "\"2027-02-01\"");
+        assertThat(BEA.post("/api/evaluations", document.toString()).messageAt("/options/0/terms/firstPayment"))
+                .contains("comes before the closing");
     }
 
     @Test
     void namesWhatIsWrongWithClosingAndBuydown() {
         ObjectNode document = Documents.purchase("Closing");
-        Documents.option(document)
-                .putObject("closing")
-                .put("pointsPercent", 11)
-                .put("loanFeesCents", -1)
-                .put("upfrontPremiumPercent", 12);
-        Documents.option(document)
-                .putObject("buydown")
-                .put("payer", "SELLER")
-                .set("reductionsPercent", Documents.json("[1,null,200]"));
+        Documents.set(
+                document,
+                "closing",
+                "{\"upfrontPremium\":{\"percent\":12,\"financed\":false},\"items\":["
+                        + "{\"id\":\"a\",\"kind\":\"POINTS\",\"amount\":{\"percent\":11}},"
+                        + "{\"id\":\"b\",\"kind\":\"LOAN_FEE\",\"amount\":{\"cents\":-1}},"
+                        + "{\"id\":\"b\",\"kind\":\"LOAN_FEE\",\"amount\":{\"cents\":1,\"percent\":1}},"
+                        + "{\"id\":\"no id\",\"kind\":\"SELLER_CREDIT\",\"amount\":{},\"paidBy\":\"SELLER\"},"
+                        + "{\"kind\":\"SELLER_CREDIT\",\"amount\":{\"cents\":1},\"paidBy\":\"SELLER\"}]}");
+        Documents.set(document, "features.buydown", "{\"paidBy\":\"SELLER\",\"reductionsPercent\":[1,null,200]}");
 
         Answer answer = BEA.post("/api/evaluations", document.toString());
 
         assertThat(answer.status()).isEqualTo(422);
+        String items = "/options/0/closing/items/";
         assertThat(answer.body().get("fields").findValuesAsString("pointer"))
                 .containsExactlyInAnyOrder(
-                        "/options/0/closing/pointsPercent",
-                        "/options/0/closing/loanFeesCents",
-                        "/options/0/closing/upfrontPremiumPercent",
-                        "/options/0/buydown/reductionsPercent/1",
-                        "/options/0/buydown/reductionsPercent/2");
-        Documents.option(document).remove("closing");
-        Documents.option(document)
-                .putObject("buydown")
-                .put("payer", "SELLER")
-                .set("reductionsPercent", Documents.json("[7]"));
+                        items + "0/amount",
+                        items + "1/amount",
+                        items + "2/id",
+                        items + "2/amount",
+                        items + "3/id",
+                        items + "3/amount",
+                        items + "4/id",
+                        items + "4/paidBy",
+                        "/options/0/closing/upfrontPremium/percent",
+                        "/options/0/features/buydown/reductionsPercent/1",
+                        "/options/0/features/buydown/reductionsPercent/2");
+        assertThat(answer.body().at("/fields/0").toString())
+                .startsWith(
+                        "{\"pointer\":\"/options/0/closing/items/2/id\",\"parameter\":null,\"code\":\"DUPLICATE_ID\","
+                                + "\"values\":[{\"unit\":\"TEXT\",\"value\":\"b\"}]");
+        Documents.set(document, "closing", "null");
+        Documents.set(document, "features.buydown.reductionsPercent", "[7]");
         assertThat(BEA.post("/api/evaluations", document.toString())
-                        .messageAt("/options/0/buydown/reductionsPercent/0"))
+                        .messageAt("/options/0/features/buydown/reductionsPercent/0"))
                 .isEqualTo("7 % is not allowed here, only up to the rate of 5.5 %.");
     }
 
@@ -259,10 +252,6 @@ class LoanCostsApiTest {
 
     private static BigDecimal decimal(JsonNode figure, int decimals) {
         return figure.decimalValue().setScale(decimals, RoundingMode.HALF_UP);
-    }
-
-    static Stream<GoldenCase> wholeOptions() {
-        return GoldenCases.of("whole_option");
     }
 
     static Stream<GoldenCase> buydowns() {

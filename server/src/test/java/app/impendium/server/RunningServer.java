@@ -10,7 +10,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application on a free port with a fresh database, started once for all tests of this module. */
-final class RunningServer {
+public final class RunningServer {
     private static final RunningServer ONLY = new RunningServer();
 
     private final ConfigurableApplicationContext context;
@@ -47,7 +47,7 @@ final class RunningServer {
         return ONLY.url;
     }
 
-    static <T> T bean(Class<T> type) {
+    public static <T> T bean(Class<T> type) {
         return ONLY.context.getBean(type);
     }
 

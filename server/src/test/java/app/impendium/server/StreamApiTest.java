@@ -42,9 +42,9 @@ class StreamApiTest {
                 .containsExactly(
                         "/unitPeriodsPerYear",
                         "/advances",
-                        "/payments/0",
+                        "/payments/0/cents",
                         "/payments/1/wholePeriods",
-                        "/payments/2",
+                        "/payments/2/fraction",
                         "/payments/3");
     }
 

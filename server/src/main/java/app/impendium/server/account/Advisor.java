@@ -1,10 +1,7 @@
 package app.impendium.server.account;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.util.UUID;
 
@@ -15,19 +12,16 @@ class Advisor {
     @Id
     private UUID id;
 
-    @ManyToOne(fetch = FetchType.EAGER, optional = false)
-    @JoinColumn(name = "practice_id")
-    private Practice practice;
-
+    private UUID practiceId;
     private String name;
     private String email;
     private String passwordHash;
 
     protected Advisor() {}
 
-    Advisor(UUID id, Practice practice, String name, String email, String passwordHash) {
+    Advisor(UUID id, UUID practiceId, String name, String email, String passwordHash) {
         this.id = id;
-        this.practice = practice;
+        this.practiceId = practiceId;
         this.name = name;
         this.email = email;
         this.passwordHash = passwordHash;
@@ -37,8 +31,8 @@ class Advisor {
         return id;
     }
 
-    Practice practice() {
-        return practice;
+    UUID practiceId() {
+        return practiceId;
     }
 
     String name() {

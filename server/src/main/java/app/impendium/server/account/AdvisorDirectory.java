@@ -24,7 +24,7 @@ class AdvisorDirectory implements UserDetailsService {
             throw new UsernameNotFoundException("not an email");
         }
         return advisors.findByEmail(email.strip().toLowerCase(Locale.ROOT))
-                .map(SignedInAdvisor::new)
+                .map(Credentials::new)
                 .orElseThrow(() -> new UsernameNotFoundException("unknown email"));
     }
 }

@@ -14,7 +14,7 @@ class SessionStorage {
 
     @Bean
     @Primary
-    CalmSessions calmSessions(JdbcIndexedSessionRepository stored) {
-        return new CalmSessions(stored);
+    ThrottledSessions calmSessions(JdbcIndexedSessionRepository stored) {
+        return new ThrottledSessions(stored);
     }
 }

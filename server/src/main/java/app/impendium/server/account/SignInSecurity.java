@@ -30,7 +30,8 @@ class SignInSecurity {
     }
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, Problems problems, CookieSerializer cookies) throws Exception {
+    SecurityFilterChain security(
+            HttpSecurity http, Problems problems, CookieSerializer cookies, SignedInSession signedIn) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, SESSION)
                         .permitAll()
                         .requestMatchers("/api/openapi")
@@ -68,6 +69,7 @@ class SignInSecurity {
                                 HttpStatus.FORBIDDEN,
                                 "Not allowed",
                                 "The request did not carry this session's token. Load the page again.")))
+                .securityContext(context -> context.securityContextRepository(signedIn))
                 .csrf(csrf -> csrf.spa())
                 .requestCache(RequestCacheConfigurer::disable)
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))

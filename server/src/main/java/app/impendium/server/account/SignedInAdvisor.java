@@ -1,34 +1,16 @@
 package app.impendium.server.account;
 
-import java.util.List;
 import java.util.UUID;
-import org.springframework.security.core.userdetails.User;
 
-/** Who is signed in, as kept in the session. Every query is scoped by {@link #practiceId()}. */
-public final class SignedInAdvisor extends User {
-    private static final long serialVersionUID = 1;
+/**
+ * Who is signed in.
+ *
+ * @param practiceId the practice that every query is scoped to
+ * @param name the advisor's name, as others see it
+ */
+public record SignedInAdvisor(UUID id, UUID practiceId, String name, String email) {
 
-    private final UUID practiceId;
-    private final String practiceName;
-    private final String name;
-
-    SignedInAdvisor(Advisor advisor) {
-        super(advisor.email(), advisor.passwordHash(), List.of());
-        this.practiceId = advisor.practice().id();
-        this.practiceName = advisor.practice().name();
-        this.name = advisor.name();
-    }
-
-    public UUID practiceId() {
-        return practiceId;
-    }
-
-    public String practiceName() {
-        return practiceName;
-    }
-
-    /** The advisor's name, as others see it. */
-    public String name() {
-        return name;
+    static SignedInAdvisor of(Advisor advisor) {
+        return new SignedInAdvisor(advisor.id(), advisor.practiceId(), advisor.name(), advisor.email());
     }
 }

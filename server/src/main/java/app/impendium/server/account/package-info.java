@@ -1,2 +1,2 @@
-/** Practices, their advisors, and signing in. */
+/** Who signs in, and the sessions that tell who it is. */
 package app.impendium.server.account;

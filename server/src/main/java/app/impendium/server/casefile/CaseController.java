@@ -1,10 +1,13 @@
 package app.impendium.server.casefile;
 
-import app.impendium.server.account.PracticeSettings;
 import app.impendium.server.account.SignedInAdvisor;
-import app.impendium.server.evaluation.CaseDocument;
-import app.impendium.server.evaluation.Market;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.Market;
+import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.RefusedException;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -15,8 +18,10 @@ import java.util.regex.Pattern;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,6 +29,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Cases over HTTP. A state is named by its entity tag: what changes one says which it has seen. */
@@ -44,12 +50,24 @@ class CaseController {
         this.clock = clock;
     }
 
+    /**
+     * Fifty of the practice's cases, the latest saved first.
+     *
+     * @param search words that title and clients contain, in any order
+     * @param from how many are left out before, from 0
+     */
     @GetMapping("/api/cases")
-    List<CaseSummary> search(
-            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam(defaultValue = "") String search) {
+    CaseList search(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "0") int from) {
+        if (from < 0) {
+            throw new RefusedException(
+                    HttpStatus.BAD_REQUEST, "No such part", "from counts from 0, but was " + from + ".");
+        }
         boolean unlikeAnyTitle =
                 search.length() > MOST_SEARCH_CHARACTERS || search.chars().anyMatch(Character::isISOControl);
-        return unlikeAnyTitle ? List.of() : store.search(advisor, search);
+        return unlikeAnyTitle ? new CaseList(0, List.of()) : store.search(advisor, search, from);
     }
 
     /**
@@ -78,6 +96,13 @@ class CaseController {
         return answer(store.read(advisor, id));
     }
 
+    @ApiResponse(
+            responseCode = "409",
+            description = "Saved from elsewhere in the meantime",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = ConflictView.class)))
     @PutMapping("/api/cases/{id}")
     ResponseEntity<CaseView> save(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -91,6 +116,19 @@ class CaseController {
             // Someone saved between our look and our save: a second look finds theirs and answers with both states.
             return answer(store.save(advisor, id, seen, document));
         }
+    }
+
+    @DeleteMapping("/api/cases/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        store.delete(advisor, id);
+    }
+
+    /** Brings a deleted case back. */
+    @PostMapping("/api/cases/{id}/restoration")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        store.restore(advisor, id);
     }
 
     private static ResponseEntity<CaseView> answer(CaseView view) {

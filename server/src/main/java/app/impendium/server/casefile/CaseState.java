@@ -1,6 +1,6 @@
 package app.impendium.server.casefile;
 
-import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.document.CaseDocument;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;

@@ -2,15 +2,14 @@ package app.impendium.server.casefile;
 
 import app.impendium.core.CaseEvaluation;
 import app.impendium.server.account.SignedInAdvisor;
-import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.document.CaseDocument;
 import app.impendium.server.evaluation.DocumentEvaluator;
 import app.impendium.server.problem.RefusedException;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,23 +17,26 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the cases of a practice. Only a case that has an answer is stored. */
 @Service
 public class CaseStore {
-    private static final int MOST_LISTED = 200;
-
     private final SavedCaseRepository cases;
     private final CaseStateRepository states;
+    private final CaseSearch search;
     private final Clock clock;
 
-    CaseStore(SavedCaseRepository cases, CaseStateRepository states, Clock clock) {
+    CaseStore(SavedCaseRepository cases, CaseStateRepository states, CaseSearch search, Clock clock) {
         this.cases = cases;
         this.states = states;
+        this.search = search;
         this.clock = clock;
     }
 
-    /** The practice's latest cases with this text in title or clients, two hundred at the most. */
+    /**
+     * Fifty of the practice's cases with each of these words in title or clients, the latest saved first.
+     *
+     * @param from how many of them are left out before
+     */
     @Transactional(readOnly = true)
-    public List<CaseSummary> search(SignedInAdvisor advisor, String text) {
-        String literal = text.strip().replaceAll("([!%_])", "!$1");
-        return cases.search(advisor.practiceId(), "%" + literal + "%", Limit.of(MOST_LISTED));
+    public CaseList search(SignedInAdvisor advisor, String words, int from) {
+        return search.find(advisor.practiceId(), words, from);
     }
 
     /**
@@ -54,14 +56,14 @@ public class CaseStore {
      */
     @Transactional(readOnly = true)
     public CaseView read(SignedInAdvisor advisor, UUID id) {
-        return CaseView.of(find(advisor, id));
+        return CaseView.of(find(advisor, id), advisor);
     }
 
     /**
      * Saves a new state of a case.
      *
      * @param seenRevision the revision that the change was made to
-     * @throws RefusedException if the practice has no such case, or it was saved by someone else since
+     * @throws RefusedException if the practice has no such case, or it was saved from elsewhere since
      * @throws app.impendium.core.finding.CaseException if the case has no answer
      */
     @Transactional
@@ -69,30 +71,60 @@ public class CaseStore {
         SavedCase saved = find(advisor, id);
         if (document.equals(saved.document())) {
             // Sent again, perhaps because the first answer was lost: it is there already.
-            return CaseView.of(saved);
+            return CaseView.of(saved, advisor);
         }
         if (saved.revision() != seenRevision) {
             throw new RefusedException(
                     HttpStatus.CONFLICT,
-                    "Saved by someone else in the meantime",
+                    "Saved from elsewhere in the meantime",
                     saved.savedBy() + " saved this case after you opened it.",
-                    Map.of("saved", CaseView.of(saved), "sent", document));
+                    Map.of("saved", CaseView.of(saved, advisor), "sent", document));
         }
         return store(saved, advisor, document);
     }
 
+    /**
+     * Deletes a case; {@link #restore} has it back.
+     *
+     * @throws RefusedException if the practice has no such case
+     */
+    @Transactional
+    public void delete(SignedInAdvisor advisor, UUID id) {
+        setDeletedAt(advisor, id, clock.instant());
+    }
+
+    /**
+     * Brings a deleted case back, as it was.
+     *
+     * @throws RefusedException if the practice never had such a case
+     */
+    @Transactional
+    public void restore(SignedInAdvisor advisor, UUID id) {
+        setDeletedAt(advisor, id, null);
+    }
+
+    private void setDeletedAt(SignedInAdvisor advisor, UUID id, Instant at) {
+        if (cases.setDeletedAt(advisor.practiceId(), id, at) == 0) {
+            throw noSuchCase();
+        }
+    }
+
     private CaseView store(SavedCase target, SignedInAdvisor advisor, CaseDocument document) {
         CaseEvaluation figures = DocumentEvaluator.evaluate(document);
-        target.take(document, figures, advisor.name(), clock.instant().truncatedTo(ChronoUnit.MILLIS));
+        target.take(document, figures, advisor, clock.instant().truncatedTo(ChronoUnit.MILLIS));
         // Flushed at once, so that the state kept beside it carries the new revision.
         SavedCase stored = cases.saveAndFlush(target);
         states.save(new CaseState(stored));
-        return CaseView.of(stored);
+        return CaseView.of(stored, advisor);
     }
 
     private SavedCase find(SignedInAdvisor advisor, UUID id) {
-        return cases.findByPracticeIdAndId(advisor.practiceId(), id)
-                .orElseThrow(() -> new RefusedException(
-                        HttpStatus.NOT_FOUND, "No such case", "Your practice has no case with this address."));
+        return cases.findByPracticeIdAndIdAndDeletedAtIsNull(advisor.practiceId(), id)
+                .orElseThrow(CaseStore::noSuchCase);
+    }
+
+    private static RefusedException noSuchCase() {
+        return new RefusedException(
+                HttpStatus.NOT_FOUND, "No such case", "Your practice has no case with this address.");
     }
 }

@@ -1,6 +1,6 @@
 package app.impendium.server.casefile;
 
-import app.impendium.server.evaluation.CurrencyCode;
+import app.impendium.server.document.CurrencyCode;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;

@@ -1,6 +1,7 @@
 package app.impendium.server.casefile;
 
-import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.CaseDocument;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -8,11 +9,19 @@ import java.util.UUID;
  * A case in its latest state.
  *
  * @param revision counts the saved states from 0; sent back in If-Match when saving
+ * @param savedByYou whether it was saved by who asks, perhaps from elsewhere
  */
-public record CaseView(UUID id, int revision, CaseDocument document, Instant savedAt, String savedBy) {
+public record CaseView(
+        UUID id, int revision, CaseDocument document, Instant savedAt, String savedBy, boolean savedByYou) {
 
-    static CaseView of(SavedCase saved) {
-        return new CaseView(saved.id(), saved.revision(), saved.document(), saved.savedAt(), saved.savedBy());
+    static CaseView of(SavedCase saved, SignedInAdvisor advisor) {
+        return new CaseView(
+                saved.id(),
+                saved.revision(),
+                saved.document(),
+                saved.savedAt(),
+                saved.savedBy(),
+                advisor.id().equals(saved.savedById()));
     }
 
     /** The entity tag of this state. */

@@ -1,8 +1,10 @@
 package app.impendium.server.casefile;
 
 import app.impendium.core.CaseEvaluation;
-import app.impendium.server.evaluation.CaseDocument;
-import app.impendium.server.evaluation.CurrencyCode;
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.CurrencyCode;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -43,6 +45,16 @@ class SavedCase {
     private Instant savedAt;
     private String savedBy;
 
+    /** Of whom saved it; none where it was saved before that was kept. */
+    private UUID savedById;
+
+    /** Title and clients in small letters without accents, written by the database. */
+    @Column(insertable = false, updatable = false)
+    private String searchText;
+
+    /** When it was deleted; none while it is there. */
+    private Instant deletedAt;
+
     protected SavedCase() {}
 
     SavedCase(UUID practiceId) {
@@ -51,16 +63,17 @@ class SavedCase {
     }
 
     /** Takes a new state and the key figures that follow from it. */
-    void take(CaseDocument newDocument, CaseEvaluation figures, String advisor, Instant now) {
+    void take(CaseDocument newDocument, CaseEvaluation figures, SignedInAdvisor advisor, Instant now) {
         var baseline = figures.options().get(0);
         document = newDocument;
         title = newDocument.title().strip();
         clients = newDocument.clients().strip();
         currency = newDocument.currency();
-        monthlyCostCents = baseline.housingCost().total().cents();
-        payoffDate = baseline.payoffDate();
+        monthlyCostCents = baseline.monthlyCost().first().total().cents();
+        payoffDate = baseline.loan().payoffDate();
         savedAt = now;
-        savedBy = advisor;
+        savedBy = advisor.name();
+        savedById = advisor.id();
     }
 
     UUID id() {
@@ -85,5 +98,9 @@ class SavedCase {
 
     String savedBy() {
         return savedBy;
+    }
+
+    UUID savedById() {
+        return savedById;
     }
 }

@@ -1,25 +1,23 @@
 package app.impendium.server.casefile;
 
-import java.util.List;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Cases; every query names the practice. */
 interface SavedCaseRepository extends JpaRepository<SavedCase, UUID> {
 
-    Optional<SavedCase> findByPracticeIdAndId(UUID practiceId, UUID id);
+    Optional<SavedCase> findByPracticeIdAndIdAndDeletedAtIsNull(UUID practiceId, UUID id);
 
-    /** Cases of which title or clients contain the text, the latest saved first; {@code pattern} is a LIKE pattern. */
-    @Query("""
-            select new app.impendium.server.casefile.CaseSummary(
-                c.id, c.title, c.clients, c.currency, c.monthlyCostCents, c.payoffDate, c.savedAt, c.savedBy)
-            from SavedCase c
-            where c.practiceId = :practiceId
-              and (lower(c.title) like lower(:pattern) escape '!' or lower(c.clients) like lower(:pattern) escape '!')
-            order by c.savedAt desc, c.id
-            """)
-    List<CaseSummary> search(UUID practiceId, String pattern, Limit limit);
+    /**
+     * Deletes a case, or with no time brings it back; its revision stays, for its document does.
+     *
+     * @return how many cases there are with this id, 0 or 1
+     */
+    @Modifying
+    @Query("update SavedCase c set c.deletedAt = :at where c.practiceId = :practiceId and c.id = :id")
+    int setDeletedAt(UUID practiceId, UUID id, Instant at);
 }

@@ -1,9 +1,9 @@
 package app.impendium.server.casefile;
 
 import app.impendium.core.loan.PaymentDates;
-import app.impendium.server.evaluation.CaseDocument;
-import app.impendium.server.evaluation.Market;
-import app.impendium.server.evaluation.OptionDocument;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.Market;
+import app.impendium.server.document.OptionDocument;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.LocalDate;
@@ -32,8 +32,9 @@ class StartingCases {
     /** The terms of a market, with the usual first payment for a closing today. */
     CaseDocument of(Market market, LocalDate today) {
         CaseDocument terms = byMarket.get(market);
+        LocalDate first = PaymentDates.firstAfterClosing(today);
         List<OptionDocument> options = terms.options().stream()
-                .map(option -> option.withFirstPayment(PaymentDates.firstAfterClosing(today)))
+                .map(option -> option.withTerms(option.terms().withFirstPayment(first)))
                 .toList();
         return terms.withOptions(options);
     }

@@ -1,10 +1,10 @@
 package app.impendium.server.demo;
 
-import app.impendium.server.account.PracticeSetup;
-import app.impendium.server.account.PracticeSetup.NewAdvisor;
+import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
-import app.impendium.server.evaluation.CaseDocument;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.practice.PracticeSetup;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.ZoneId;

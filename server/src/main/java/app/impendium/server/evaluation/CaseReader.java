@@ -1,14 +1,27 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.Assumptions;
 import app.impendium.core.CaseFile;
 import app.impendium.core.LoanOption;
 import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Value;
+import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.YearlyChange;
+import app.impendium.server.document.AssumptionsDocument;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.Market;
+import app.impendium.server.document.OptionDocument;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Turns a case document into the case that the computation knows, or refuses it with everything that is wrong. */
 final class CaseReader {
@@ -24,44 +37,46 @@ final class CaseReader {
     static CaseFile read(CaseDocument document) {
         Findings findings = new Findings();
         checkFormat(document.format(), findings);
-        checkText("title", document.title(), 1, MOST_CHARACTERS, findings);
-        checkText("clients", document.clients(), 0, MOST_CHARACTERS, findings);
-        required("currency", document.currency(), findings);
-        findings.field("valueGrowthPercent", () -> valueGrowth(document));
+        Needed.text("title", document.title(), 1, MOST_CHARACTERS, findings);
+        Needed.text("clients", document.clients(), 0, MOST_CHARACTERS, findings);
+        Needed.isThere("currency", document.currency(), findings);
+        Optional<Assumptions> assumptions = findings.group("assumptions", () -> assumptions(document.assumptions()));
         List<LoanOption> options = readOptions(document, findings);
         findings.throwIfAny();
-        return new CaseFile(options);
+        return new CaseFile(options, assumptions.orElseThrow());
     }
 
-    /**
-     * By how much the home's value is taken to change in a year.
-     *
-     * @throws CaseException if it is outside its range
-     */
-    static YearlyChange valueGrowth(CaseDocument document) {
-        return document.valueGrowthPercent() == null
-                ? YearlyChange.NONE
-                : new YearlyChange(document.valueGrowthPercent());
+    private static Assumptions assumptions(AssumptionsDocument given) {
+        Findings findings = new Findings();
+        Optional<YearlyChange> homeValue =
+                findings.field("homeValuePercent", () -> new YearlyChange(orZero(given.homeValuePercent())));
+        Optional<AnnualRate> discount =
+                findings.field("discountPercent", () -> AnnualRate.ofPercent(orZero(given.discountPercent())));
+        Optional<Percent> tax =
+                findings.field("marginalTaxPercent", () -> new Percent(orZero(given.marginalTaxPercent())));
+        Optional<LoanTerm> kept = Optional.ofNullable(given.keptMonths())
+                .flatMap(months -> findings.field("keptMonths", () -> new LoanTerm(months)));
+        findings.throwIfAny();
+        return new Assumptions(homeValue.orElseThrow(), discount.orElseThrow(), tax.orElseThrow(), kept);
     }
 
-    /** Whether a text can be stored and shown: no control characters, no half of a character. */
-    static boolean isPlainText(String text) {
-        return text.codePoints()
-                .noneMatch(c -> Character.isISOControl(c) || Character.getType(c) == Character.SURROGATE);
+    private static BigDecimal orZero(BigDecimal percent) {
+        return percent == null ? BigDecimal.ZERO : percent;
     }
 
     private static List<LoanOption> readOptions(CaseDocument document, Findings findings) {
         List<LoanOption> options = new ArrayList<>();
         List<OptionDocument> given = document.options() == null ? List.of() : document.options();
-        if (findings.field("options", () -> CaseFile.checkedCount(given.size())).isEmpty()) {
+        if (findings.group("", () -> CaseFile.checkedCount(given.size())).isEmpty()) {
             return options;
         }
-        CreditCostRate costRate = Market.of(document).creditCostRate();
+        Needed.ids(Field.OPTIONS, given, findings);
+        CreditCostRate costRate = Laws.creditCostRate(Market.of(document));
         for (int i = 0; i < given.size(); i++) {
             OptionDocument option = given.get(i);
-            String path = "options[" + i + "]";
-            if (required(path, option, findings)) {
-                findings.group(path, () -> OptionReader.read(option, costRate)).ifPresent(options::add);
+            if (option != null) {
+                findings.group(Field.entry(Field.OPTIONS, i), () -> OptionReader.read(option, costRate))
+                        .ifPresent(options::add);
             }
         }
         return options;
@@ -69,42 +84,11 @@ final class CaseReader {
 
     private static void checkFormat(Integer format, Findings findings) {
         if (format == null || format != CaseDocument.FORMAT) {
-            findings.add(new Finding(
+            findings.add(Finding.of(
                     "format",
-                    String.valueOf(format),
-                    String.valueOf(CaseDocument.FORMAT),
-                    "This case is written in format " + format + "; only format " + CaseDocument.FORMAT
-                            + " can be read."));
+                    Code.UNKNOWN_FORMAT,
+                    new Value.Text(String.valueOf(format)),
+                    new Value.Count(CaseDocument.FORMAT)));
         }
-    }
-
-    /** Adds a finding for a text that is too short, too long or cannot be printed. */
-    static void checkText(String field, String text, int fewest, int most, Findings findings) {
-        if (!required(field, text, findings)) {
-            return;
-        }
-        int length = text.strip().length();
-        if (length < fewest || length > most) {
-            String allowed = fewest + " to " + most + " characters";
-            findings.add(new Finding(
-                    field,
-                    length + " characters",
-                    allowed,
-                    "The " + field + " must have " + allowed + ", and has " + length + "."));
-        } else if (!isPlainText(text)) {
-            findings.add(new Finding(
-                    field,
-                    "control characters",
-                    "letters, digits and signs",
-                    "The " + field + " holds characters that cannot be printed."));
-        }
-    }
-
-    /** Whether a value is there; adds a finding if it is not. */
-    static boolean required(String field, Object value, Findings findings) {
-        if (value == null) {
-            findings.add(new Finding(field, "nothing", "a value", "A value is missing here."));
-        }
-        return value != null;
     }
 }

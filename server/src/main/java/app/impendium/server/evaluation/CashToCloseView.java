@@ -1,20 +1,20 @@
 package app.impendium.server.evaluation;
 
 import app.impendium.core.cost.CashToClose;
+import app.impendium.server.document.Convention.ClosingKind;
+import java.util.List;
 
 /**
  * The money that the client brings to closing, by parts, in whole cents.
  *
+ * @param costs what the client pays, one sum for each kind of which something is due
  * @param lenderCreditCents taken off
  * @param sellerCreditUsedCents taken off
- * @param sellerCreditUnusedCents what is lost of the seller's credit
+ * @param sellerCreditUnusedCents what cannot be used of the seller credit
  */
 public record CashToCloseView(
-        long moneyDownCents,
-        long pointsCents,
-        long loanFeesCents,
-        long otherCostsCents,
-        long prepaidCents,
+        long downPaymentCents,
+        List<CostView> costs,
         long upfrontPremiumCents,
         long buydownSubsidyCents,
         long lenderCreditCents,
@@ -22,18 +22,23 @@ public record CashToCloseView(
         long sellerCreditUnusedCents,
         long totalCents) {
 
+    /** What the client pays of one kind. */
+    public record CostView(ClosingKind kind, long cents) {}
+
     static CashToCloseView of(CashToClose cash) {
         return new CashToCloseView(
-                cash.moneyDown().cents(),
-                cash.points().cents(),
-                cash.loanFees().cents(),
-                cash.otherCosts().cents(),
-                cash.prepaid().cents(),
+                cash.downPayment().cents(),
+                cash.costs().stream().map(CashToCloseView::cost).toList(),
                 cash.upfrontPremium().cents(),
                 cash.buydownSubsidy().cents(),
                 cash.lenderCredit().cents(),
                 cash.sellerCreditUsed().cents(),
                 cash.sellerCreditUnused().cents(),
                 cash.total().cents());
+    }
+
+    private static CostView cost(CashToClose.Cost cost) {
+        return new CostView(
+                ClosingKind.valueOf(cost.kind().name()), cost.amount().cents());
     }
 }

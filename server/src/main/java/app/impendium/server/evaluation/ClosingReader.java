@@ -2,12 +2,20 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.Closing;
 import app.impendium.core.cost.BuydownTerms;
+import app.impendium.core.cost.ClosingAmount;
 import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Findings;
-import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
+import app.impendium.server.document.BuydownDocument;
+import app.impendium.server.document.ClosingDocument;
+import app.impendium.server.document.ClosingItemDocument;
+import app.impendium.server.document.OptionDocument;
+import app.impendium.server.document.UpfrontPremiumDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,88 +23,72 @@ import java.util.Optional;
 
 /** Reads what an option of a case document says of the day the loan is paid out. */
 final class ClosingReader {
-    private static final int MOST_POINTS = 10;
-    private static final ClosingDocument NOTHING =
-            new ClosingDocument(null, null, null, null, null, null, null, null, null, null);
-
     private final Findings findings = new Findings();
     private final ClosingDocument given;
-    private final BuydownDocument buydown;
+    private final Optional<BuydownDocument> buydown;
 
     private ClosingReader(OptionDocument document) {
-        this.given = document.closing() == null ? NOTHING : document.closing();
-        this.buydown = document.buydown();
+        this.given = document.closing();
+        this.buydown = Optional.ofNullable(document.features().buydown());
     }
 
     /**
-     * @throws CaseException with every finding, its fields named as in the document
+     * @throws CaseException with every finding
      */
     static Closing read(OptionDocument document) {
         return new ClosingReader(document).closing();
     }
 
     private Closing closing() {
-        Optional<ClosingCosts> costs = findings.group("closing", this::costs);
-        Optional<UpfrontPremium> premium = percent("closing.upfrontPremiumPercent", given.upfrontPremiumPercent())
-                .map(percent -> new UpfrontPremium(percent, Boolean.TRUE.equals(given.upfrontPremiumFinanced())));
-        Optional<BuydownTerms> agreed = buydown == null ? Optional.empty() : findings.group("buydown", this::buydown);
+        List<ClosingItem> items = items();
+        UpfrontPremium premium = Optional.ofNullable(given.upfrontPremium())
+                .flatMap(this::premium)
+                .orElse(UpfrontPremium.NONE);
+        Optional<BuydownTerms> agreed = buydown.flatMap(this::buydown);
         findings.throwIfAny();
-        return new Closing(Optional.ofNullable(given.day()), costs.orElseThrow(), premium.orElseThrow(), agreed);
+        return new Closing(Optional.ofNullable(given.day()), new ClosingCosts(items), premium, agreed);
     }
 
-    private ClosingCosts costs() {
-        Findings own = new Findings();
-        Optional<Percent> points = percent(own, "pointsPercent", given.pointsPercent());
-        Optional<Percent> credit = percent(own, "lenderCreditPercent", given.lenderCreditPercent());
-        Optional<Money> loanFees = amount(own, "loanFeesCents", given.loanFeesCents());
-        Optional<Money> otherCosts = amount(own, "otherCostsCents", given.otherCostsCents());
-        Optional<Money> prepaidInterest = amount(own, "prepaidInterestCents", given.prepaidInterestCents());
-        Optional<Money> prepaidItems = amount(own, "prepaidItemsCents", given.prepaidItemsCents());
-        Optional<Money> sellerCredit = amount(own, "sellerCreditCents", given.sellerCreditCents());
-        own.throwIfAny();
-        try {
-            return new ClosingCosts(
-                    points.orElseThrow(),
-                    credit.orElseThrow(),
-                    loanFees.orElseThrow(),
-                    otherCosts.orElseThrow(),
-                    prepaidInterest.orElseThrow(),
-                    prepaidItems.orElseThrow(),
-                    sellerCredit.orElseThrow());
-        } catch (CaseException refusal) {
-            throw DocumentFields.of(refusal);
-        }
-    }
-
-    private BuydownTerms buydown() {
-        Findings own = new Findings();
-        List<Percent> reductions = new ArrayList<>();
-        List<BigDecimal> percents = buydown.reductionsPercent() == null ? List.of() : buydown.reductionsPercent();
-        for (int year = 0; year < percents.size(); year++) {
-            BigDecimal percent = percents.get(year);
-            String path = "reductionsPercent[" + year + "]";
-            if (CaseReader.required(path, percent, own)) {
-                own.field(path, () -> new Percent(percent)).ifPresent(reductions::add);
+    private List<ClosingItem> items() {
+        Needed.ids(Field.CLOSING_ITEMS, given.items(), findings);
+        List<ClosingItem> items = new ArrayList<>();
+        for (int i = 0; i < given.items().size(); i++) {
+            ClosingItemDocument item = given.items().get(i);
+            if (item != null) {
+                item(Field.entry(Field.CLOSING_ITEMS, i), item).ifPresent(items::add);
             }
         }
-        CaseReader.required("payer", buydown.payer(), own);
-        own.throwIfAny();
-        Optional<BuydownTerms> agreed =
-                own.field("reductionsPercent", () -> new BuydownTerms(reductions, buydown.payer()));
-        own.throwIfAny();
-        return agreed.orElseThrow();
+        return items;
     }
 
-    private Optional<Percent> percent(String field, BigDecimal value) {
-        return percent(findings, field, value);
+    private Optional<ClosingItem> item(String path, ClosingItemDocument item) {
+        Optional<ClosingAmount> amount = Needed.amountOrShare(
+                path + ".amount", item.amount(), ClosingAmount.Fixed::new, ClosingAmount.ShareOfLoan::of, findings);
+        Payer payer = item.paidBy() == null ? Payer.BUYER : CoreNames.of(Payer.class, item.paidBy());
+        return Needed.value(path + ".kind", item.kind(), findings)
+                .map(named -> CoreNames.of(ClosingItem.Kind.class, named))
+                .flatMap(kind ->
+                        amount.flatMap(charged -> findings.group(path, () -> new ClosingItem(kind, charged, payer))));
     }
 
-    private static Optional<Percent> percent(Findings findings, String field, BigDecimal value) {
-        return findings.field(field, () -> Percent.upTo(MOST_POINTS, value == null ? BigDecimal.ZERO : value, field));
+    private Optional<UpfrontPremium> premium(UpfrontPremiumDocument premium) {
+        return Needed.value(Field.UPFRONT_PREMIUM, premium.percent(), findings)
+                .flatMap(percent -> findings.group("", () -> UpfrontPremium.of(percent, premium.financed())));
     }
 
-    private static Optional<Money> amount(Findings findings, String field, Long cents) {
-        return findings.field(
-                field, () -> Money.ofCents(cents == null ? 0 : cents).within(Money.ZERO, Money.LARGEST, field));
+    private Optional<BuydownTerms> buydown(BuydownDocument agreed) {
+        List<Percent> reductions = new ArrayList<>();
+        List<BigDecimal> percents = agreed.reductionsPercent() == null ? List.of() : agreed.reductionsPercent();
+        for (int year = 0; year < percents.size(); year++) {
+            BigDecimal percent = percents.get(year);
+            String path = Field.entry(Field.REDUCTIONS, year);
+            if (Needed.isThere(path, percent, findings)) {
+                findings.field(path, () -> new Percent(percent)).ifPresent(reductions::add);
+            }
+        }
+        return Needed.value("features.buydown.paidBy", agreed.paidBy(), findings)
+                .filter(payer -> reductions.size() == percents.size())
+                .map(payer -> CoreNames.of(Payer.class, payer))
+                .flatMap(payer -> findings.group("", () -> new BuydownTerms(reductions, payer)));
     }
 }

@@ -3,28 +3,25 @@ package app.impendium.server.evaluation;
 import app.impendium.core.CaseEvaluation;
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.CaseFile;
-import app.impendium.core.LoanOption;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field;
+import app.impendium.server.document.CaseDocument;
 import app.impendium.server.problem.RefusedException;
 import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 
-/** Works out a case document. */
+/** Evaluates a case document. */
 public final class DocumentEvaluator {
     private DocumentEvaluator() {}
 
     /**
      * The figures of a document.
      *
-     * @throws CaseException if it has no answer, with every finding at its field of the document
+     * @throws CaseException if it has no answer, with every finding
      */
     public static CaseEvaluation evaluate(CaseDocument document) {
-        CaseFile file = CaseReader.read(document);
-        try {
-            return CaseEvaluator.evaluate(file);
-        } catch (CaseException e) {
-            throw DocumentFields.of(e);
-        }
+        return CaseEvaluator.evaluate(CaseReader.read(document));
     }
 
     /**
@@ -34,7 +31,7 @@ public final class DocumentEvaluator {
      * @throws CaseException if the document or this option has no answer
      * @throws RefusedException if there is no such option
      */
-    static <T> T ofOption(CaseDocument document, int index, Function<LoanOption, T> answer) {
+    static <T> T ofOption(CaseDocument document, int index, Function<OptionEvaluation, T> answer) {
         CaseFile file = CaseReader.read(document);
         if (index < 0 || index >= file.options().size()) {
             throw new RefusedException(
@@ -43,9 +40,9 @@ public final class DocumentEvaluator {
                     "The case has " + file.options().size() + " options.");
         }
         try {
-            return answer.apply(file.options().get(index));
+            return answer.apply(CaseEvaluator.evaluate(file.options().get(index), file.assumptions()));
         } catch (CaseException e) {
-            throw DocumentFields.of(e.within("options[" + index + "]"));
+            throw e.within(Field.entry(Field.OPTIONS, index));
         }
     }
 }

@@ -1,10 +1,9 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.CaseEvaluator;
 import app.impendium.core.compare.RateLadder;
-import app.impendium.core.money.Percent;
-import app.impendium.core.wish.Wish;
-import app.impendium.core.wish.WishSolver;
+import app.impendium.core.target.Target;
+import app.impendium.core.target.TargetSolver;
+import app.impendium.server.document.CaseDocument;
 import app.impendium.server.problem.Parameters;
 import java.math.BigDecimal;
 import java.util.List;
@@ -14,11 +13,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Works out a case without keeping anything of it. Options are counted from 0. */
+/** Evaluates a case without keeping anything of it. Options are counted from 0. */
 @RestController
 class EvaluationController {
-    private static final int MOST_STEP = 10;
-
     @PostMapping("/api/evaluations")
     EvaluationView evaluate(@RequestBody CaseDocument document) {
         return EvaluationView.of(DocumentEvaluator.evaluate(document));
@@ -27,10 +24,7 @@ class EvaluationController {
     /** Every payment of one of the case's options. */
     @PostMapping("/api/schedules/{option}")
     ScheduleView schedule(@PathVariable int option, @RequestBody CaseDocument document) {
-        return DocumentEvaluator.ofOption(
-                document,
-                option,
-                asked -> ScheduleView.of(asked, CaseEvaluator.evaluate(asked), CaseReader.valueGrowth(document)));
+        return DocumentEvaluator.ofOption(document, option, figures -> ScheduleView.of(figures.life()));
     }
 
     /**
@@ -49,34 +43,35 @@ class EvaluationController {
             @RequestParam int down,
             @RequestParam int up,
             @RequestBody CaseDocument document) {
-        RateLadder.Build build = Parameters.checked(
-                () -> new RateLadder.Build(Percent.upTo(MOST_STEP, stepPercent, "stepPercent"), down, up));
+        RateLadder.Build build = Parameters.checked(() -> RateLadder.Build.of(stepPercent, down, up));
         return DocumentEvaluator.ofOption(
                 document,
                 option,
-                asked -> from.ladder(asked).rungs(build).stream()
+                figures -> from.ladder(figures.loan()).rungs(build).stream()
                         .map(RungView::of)
                         .toList());
     }
 
     /**
-     * Which price, money down, rate, term or extra payment brings about what the clients wish for.
+     * Which price, down payment, rate, term or extra payment keeps a figure within a limit.
      *
-     * @param wish what it is about
+     * @param target what it is about
      * @param limit the amount in whole cents, or the day, that it stays within
+     * @param by the day by which, where the target is about one
      */
-    @PostMapping("/api/wishes/{option}")
-    List<WishAnswerView> wish(
+    @PostMapping("/api/targets/{option}")
+    List<TargetAnswerView> target(
             @PathVariable int option,
-            @RequestParam WishKind wish,
+            @RequestParam TargetKind target,
             @RequestParam String limit,
+            @RequestParam(defaultValue = "") String by,
             @RequestBody CaseDocument document) {
-        Wish wished = Parameters.checked(() -> wish.within(limit));
+        Target sought = Parameters.checked(() -> target.within(limit, by));
         return DocumentEvaluator.ofOption(
                 document,
                 option,
-                asked -> WishSolver.solve(wished, asked).stream()
-                        .map(WishAnswerView::of)
+                figures -> TargetSolver.solve(sought, figures.option()).stream()
+                        .map(TargetAnswerView::of)
                         .toList());
     }
 }

@@ -24,7 +24,7 @@ public record FeatureNoteView(
 
     static FeatureNoteView of(FeatureNote note, PaymentDates dates) {
         return new FeatureNoteView(
-                FieldProblem.pointer(DocumentFields.of(note.field())),
+                FieldProblem.pointer(note.field()),
                 note.kind(),
                 note.payment(),
                 dates.of(note.payment()),

@@ -1,6 +1,6 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.OptionEvaluation;
+import app.impendium.core.LoanFigures;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.loan.PaymentDates;
 import java.time.LocalDate;
@@ -20,14 +20,14 @@ public record InsuranceView(
         LocalDate endsFrom,
         long premiumsCents) {
 
-    static InsuranceView of(MortgageInsurance insurance, OptionEvaluation figures) {
-        PaymentDates dates = figures.dates();
+    static InsuranceView of(MortgageInsurance insurance, LoanFigures loan) {
+        PaymentDates dates = loan.dates();
         return new InsuranceView(
                 insurance.monthlyPremium().cents(),
-                insurance.firstPaymentWithoutOnRequest(),
-                dates.of(insurance.firstPaymentWithoutOnRequest()),
-                insurance.firstPaymentWithout(),
-                dates.of(insurance.firstPaymentWithout()),
-                figures.charges().premiums().cents());
+                insurance.endsOnRequestAtPayment(),
+                dates.of(insurance.endsOnRequestAtPayment()),
+                insurance.endsAtPayment(),
+                dates.of(insurance.endsAtPayment()),
+                insurance.premiums(1, loan.schedule().payments()).cents());
     }
 }

@@ -1,8 +1,6 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.CaseEvaluator;
-import app.impendium.core.LoanOption;
-import app.impendium.core.OptionEvaluation;
+import app.impendium.core.LoanFigures;
 import app.impendium.core.compare.RateLadder;
 import app.impendium.server.problem.RefusedException;
 import org.springframework.http.HttpStatus;
@@ -12,21 +10,20 @@ enum LadderFrom {
     /** The loan as it begins. */
     BEGINNING {
         @Override
-        RateLadder ladder(LoanOption option) {
-            return RateLadder.of(option.loanTerms());
+        RateLadder ladder(LoanFigures loan) {
+            return RateLadder.of(loan.terms());
         }
     },
     /** The next loan, when the term of the rate ends. */
     RENEWAL {
         @Override
-        RateLadder ladder(LoanOption option) {
-            OptionEvaluation figures = CaseEvaluator.evaluate(option);
-            OptionEvaluation.RateEnd end = figures.rateEnd()
+        RateLadder ladder(LoanFigures loan) {
+            LoanFigures.RateEnd end = loan.rateEnd()
                     .orElseThrow(() -> new RefusedException(
                             HttpStatus.UNPROCESSABLE_CONTENT,
                             "There is no renewal",
                             "The rate of this option is agreed for the whole term."));
-            return RateLadder.atRenewal(figures.terms(), figures.schedule(), end.afterPayment());
+            return RateLadder.atRenewal(loan.terms(), loan.schedule(), end.afterPayment());
         }
     };
 
@@ -35,5 +32,5 @@ enum LadderFrom {
      *
      * @throws RefusedException if the option has no such loan
      */
-    abstract RateLadder ladder(LoanOption option);
+    abstract RateLadder ladder(LoanFigures loan);
 }

@@ -1,37 +1,41 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.LoanFigures;
 import app.impendium.core.OptionEvaluation;
-import app.impendium.core.OptionEvaluation.PurchaseFigures;
+import app.impendium.core.cost.Disclosure;
+import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingPeriod;
-import app.impendium.core.loan.ScheduleYear;
-import app.impendium.core.money.Money;
+import app.impendium.core.cost.MonthlyCost;
+import app.impendium.core.loan.PaymentDates;
+import app.impendium.core.loan.Schedule;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * The figures of one option; amounts in whole cents, rates in percent with up to twelve decimals.
  *
  * @param loanCents what is borrowed, a financed premium included
  * @param baseLoanCents what is borrowed before a financed premium is added
- * @param downCents money down as an amount; absent for a loan alone
- * @param downPercent money down in percent of the price; absent for a loan alone
+ * @param downCents down payment as an amount; absent for a loan alone
+ * @param downPercent down payment in percent of the price; absent for a loan alone
  * @param loanToValuePercent the loan in percent of the value; absent for a loan alone
  * @param paymentCents the regular payment
  * @param payments how many payments there are
  * @param paymentsPerYear how many of them a full year has
  * @param firstPaymentDate when the first payment falls due
  * @param lastPaymentCents the payment that clears the loan
+ * @param restatedRates the same rate stated for each compounding
  * @param housingCost the first month, by parts
  * @param housingPeriods what a month costs, from each change to the next
  * @param toLenderCents the part of the first month's cost that goes to the lender
  * @param insurance mortgage insurance, where it is due
  * @param buydown a temporary buydown, where one is agreed
  * @param rateEnd the end of the rate's term, where it comes before the loan's
- * @param annualPercentageRate the yearly rate of the whole cost, by the law of the case's market; absent where the charges
+ * @param extrasSaving what extra payments save, where there are any
+ * @param annualPercentageRate the annual rate of the whole cost, by the law of the case's market; absent where the charges
  *     leave nothing to receive
  * @param totalInterestPercentage total interest in percent of the loan
  * @param years the payments of each calendar year, added up
@@ -53,12 +57,14 @@ public record OptionView(
         LocalDate payoffDate,
         BigDecimal periodicRatePercent,
         BigDecimal effectiveRatePercent,
+        List<RestatedRateView> restatedRates,
         HousingCostView housingCost,
         List<HousingPeriodView> housingPeriods,
         long toLenderCents,
         @Schema(nullable = true) InsuranceView insurance,
         @Schema(nullable = true) BuydownView buydown,
         @Schema(nullable = true) RateEndView rateEnd,
+        @Schema(nullable = true) ExtrasSavingView extrasSaving,
         CashToCloseView cashToClose,
         @Schema(nullable = true) BigDecimal annualPercentageRate,
         FiveYearsView fiveYears,
@@ -68,46 +74,46 @@ public record OptionView(
     private static final int DECIMALS = 12;
 
     static OptionView of(OptionEvaluation figures) {
-        Optional<PurchaseFigures> purchase = figures.purchase();
+        LoanFigures loan = figures.loan();
+        Schedule schedule = loan.schedule();
+        MonthlyCost monthly = figures.monthlyCost();
+        Disclosure disclosure = figures.disclosure();
+        Financing financing = figures.option().financing();
         return new OptionView(
-                figures.loanAmount().cents(),
-                figures.baseLoan().cents(),
-                purchase.map(PurchaseFigures::moneyDown).map(Money::cents).orElse(null),
-                purchase.map(PurchaseFigures::percentDown)
-                        .map(OptionView::digits)
-                        .orElse(null),
-                purchase.map(PurchaseFigures::loanToValuePercent)
-                        .map(OptionView::digits)
-                        .orElse(null),
-                figures.schedule().payment().cents(),
-                figures.schedule().payments(),
-                figures.dates().frequency().perYear(),
-                figures.dates().first(),
-                figures.schedule().whole().interest().cents(),
-                figures.schedule().whole().paid().cents(),
-                figures.schedule().lastPayment().cents(),
-                figures.payoffDate(),
-                digits(figures.periodicRatePercent()),
-                digits(figures.effectiveRatePercent()),
-                HousingCostView.of(figures.housingCost()),
-                figures.housingPeriods().stream()
-                        .map(period -> HousingPeriodView.of(period, figures))
+                loan.amount().cents(),
+                loan.base().cents(),
+                financing.price().map(price -> financing.amountDown().cents()).orElse(null),
+                financing.percentDown().map(OptionView::digits).orElse(null),
+                financing.loanToValuePercent().map(OptionView::digits).orElse(null),
+                schedule.payment().cents(),
+                schedule.payments(),
+                loan.dates().frequency().perYear(),
+                loan.dates().first(),
+                schedule.whole().interest().cents(),
+                schedule.whole().paid().cents(),
+                schedule.lastPayment().cents(),
+                loan.payoffDate(),
+                digits(loan.periodicRatePercent()),
+                digits(loan.effectiveRatePercent()),
+                RestatedRateView.all(loan),
+                HousingCostView.of(monthly.first()),
+                monthly.periods().stream()
+                        .map(period -> HousingPeriodView.of(period, loan.dates()))
                         .toList(),
-                figures.firstMonthToLender().cents(),
-                figures.mortgageInsurance()
-                        .map(insurance -> InsuranceView.of(insurance, figures))
+                monthly.firstToLender().cents(),
+                monthly.insurance()
+                        .map(insurance -> InsuranceView.of(insurance, loan))
                         .orElse(null),
-                figures.buydown().map(BuydownView::of).orElse(null),
-                figures.rateEnd().map(RateEndView::of).orElse(null),
+                loan.buydown().map(BuydownView::of).orElse(null),
+                loan.rateEnd().map(RateEndView::of).orElse(null),
+                figures.extrasSaving().map(ExtrasSavingView::of).orElse(null),
                 CashToCloseView.of(figures.cashToClose()),
-                figures.creditCostRate().map(OptionView::digits).orElse(null),
-                FiveYearsView.of(figures.fiveYears()),
-                digits(figures.totalInterestPercentage()),
-                ScheduleYear.of(figures.schedule(), figures.dates()).stream()
-                        .map(YearView::of)
-                        .toList(),
+                disclosure.creditCostRate().map(OptionView::digits).orElse(null),
+                FiveYearsView.of(disclosure.fiveYears()),
+                digits(disclosure.totalInterestPercentage()),
+                figures.years().stream().map(YearView::of).toList(),
                 figures.notes().stream()
-                        .map(note -> FeatureNoteView.of(note, figures.dates()))
+                        .map(note -> FeatureNoteView.of(note, loan.dates()))
                         .toList());
     }
 
@@ -118,13 +124,13 @@ public record OptionView(
      * @param from when it falls due
      */
     public record HousingPeriodView(int fromPayment, LocalDate from, HousingCostView cost) {
-        static HousingPeriodView of(HousingPeriod period, OptionEvaluation figures) {
+        static HousingPeriodView of(HousingPeriod period, PaymentDates dates) {
             return new HousingPeriodView(
-                    period.fromPayment(), figures.dates().of(period.fromPayment()), HousingCostView.of(period.cost()));
+                    period.fromPayment(), dates.of(period.fromPayment()), HousingCostView.of(period.cost()));
         }
     }
 
-    private static BigDecimal digits(BigDecimal figure) {
+    static BigDecimal digits(BigDecimal figure) {
         return figure.setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros();
     }
 }

@@ -1,6 +1,6 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.OptionEvaluation.RateEnd;
+import app.impendium.core.LoanFigures.RateEnd;
 import java.time.LocalDate;
 
 /**

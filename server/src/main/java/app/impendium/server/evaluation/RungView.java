@@ -1,24 +1,26 @@
 package app.impendium.server.evaluation;
 
 import app.impendium.core.compare.Rung;
+import app.impendium.server.problem.FindingView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
+import java.util.List;
 
 /**
  * One rate of a ladder, in whole cents. Amounts are absent where the loan has no figures at the rate.
  *
  * @param perPaymentCents the difference of one regular payment: to the loan's own, at a renewal to the one before it
  * @param perYearCents that of a year's regular payments
- * @param overTheLifeCents what is paid in all, less what is paid at the loan's own rate
- * @param because why there are no figures; absent where there are
+ * @param wholeLoanCents what is paid in all, less what is paid at the loan's own rate
+ * @param because why there are no figures; empty where there are
  */
 public record RungView(
         BigDecimal ratePercent,
         @Schema(nullable = true) Long paymentCents,
         @Schema(nullable = true) Long perPaymentCents,
         @Schema(nullable = true) Long perYearCents,
-        @Schema(nullable = true) Long overTheLifeCents,
-        @Schema(nullable = true) String because) {
+        @Schema(nullable = true) Long wholeLoanCents,
+        List<FindingView> because) {
 
     static RungView of(Rung rung) {
         BigDecimal percent = rung.rate().percent().value();
@@ -28,9 +30,11 @@ public record RungView(
                     priced.payment().cents(),
                     priced.perPayment().cents(),
                     priced.perYear().cents(),
-                    priced.overTheLife().cents(),
-                    null);
+                    priced.wholeLoan().cents(),
+                    List.of());
         }
-        return new RungView(percent, null, null, null, null, ((Rung.Unpriced) rung).because());
+        List<FindingView> because =
+                ((Rung.Unpriced) rung).because().stream().map(FindingView::of).toList();
+        return new RungView(percent, null, null, null, null, because);
     }
 }

@@ -1,23 +1,18 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.LoanOption;
+import app.impendium.core.LoanLife;
+import app.impendium.core.LoanLife.Line;
 import app.impendium.core.Milestone;
-import app.impendium.core.OptionEvaluation;
-import app.impendium.core.cost.HomeValue;
-import app.impendium.core.cost.MortgageInsurance;
-import app.impendium.core.loan.Instalment;
-import app.impendium.core.loan.Proof;
-import app.impendium.core.loan.Schedule;
+import app.impendium.core.loan.Reconciliation;
 import app.impendium.core.money.Money;
-import app.impendium.core.rate.YearlyChange;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 
 /**
  * Every payment of one option, column by column; amounts in whole cents. Entry 0 of each column is the loan before its
@@ -40,7 +35,7 @@ public record ScheduleView(
         List<Long> balanceCents,
         @Schema(nullable = true) List<Long> valueCents,
         List<Milestone> milestones,
-        ProofView proof) {
+        ReconciliationView reconciliation) {
 
     /**
      * What shows that the schedule is right.
@@ -52,7 +47,7 @@ public record ScheduleView(
      * @param formulaBalance the balance by formula, in units of the currency
      * @param scheduleBalanceCents the same by schedule
      */
-    public record ProofView(
+    public record ReconciliationView(
             long closingBalanceCents,
             long principalCents,
             long borrowedCents,
@@ -61,52 +56,48 @@ public record ScheduleView(
             @Schema(nullable = true) Long scheduleBalanceCents) {
         private static final int DECIMALS = 4;
 
-        static ProofView of(Proof proof) {
-            Optional<Proof.ByFormula> formula = proof.formula();
-            return new ProofView(
-                    proof.closingBalance().cents(),
-                    proof.principalRepaid().cents(),
-                    proof.borrowed().cents(),
-                    formula.map(Proof.ByFormula::afterPayment).orElse(null),
-                    formula.map(Proof.ByFormula::formulaCents)
+        static ReconciliationView of(Reconciliation reconciliation) {
+            Optional<Reconciliation.ByFormula> formula = reconciliation.formula();
+            return new ReconciliationView(
+                    reconciliation.closingBalance().cents(),
+                    reconciliation.principalRepaid().cents(),
+                    reconciliation.borrowed().cents(),
+                    formula.map(Reconciliation.ByFormula::afterPayment).orElse(null),
+                    formula.map(Reconciliation.ByFormula::formulaCents)
                             .map(cents -> cents.movePointLeft(2).setScale(DECIMALS, RoundingMode.HALF_UP))
                             .orElse(null),
-                    formula.map(Proof.ByFormula::schedule).map(Money::cents).orElse(null));
+                    formula.map(Reconciliation.ByFormula::schedule)
+                            .map(Money::cents)
+                            .orElse(null));
         }
     }
 
-    static ScheduleView of(LoanOption option, OptionEvaluation figures, YearlyChange valueChange) {
-        Schedule schedule = figures.schedule();
-        List<Instalment> lines = IntStream.rangeClosed(0, schedule.payments())
-                .mapToObj(schedule::line)
-                .toList();
+    static ScheduleView of(LoanLife life) {
+        List<Line> lines = life.lines();
         return new ScheduleView(
-                IntStream.rangeClosed(1, schedule.payments())
-                        .mapToObj(figures.dates()::of)
-                        .toList(),
-                column(lines, Instalment::payment),
-                column(lines, Instalment::interest),
-                column(lines, Instalment::principal),
-                column(lines, Instalment::extra),
-                column(lines, line -> insurance(figures, line.number())),
-                column(lines, Instalment::balance),
-                option.financing()
-                        .value()
-                        .map(value ->
-                                HomeValue.through(value, valueChange, option.frequency(), schedule.payments()).stream()
-                                        .map(Money::cents)
-                                        .toList())
+                lines.stream().map(Line::day).toList(),
+                column(0, lines, line -> line.instalment().payment()),
+                column(0, lines, line -> line.instalment().interest()),
+                column(0, lines, line -> line.instalment().principal()),
+                column(0, lines, line -> line.instalment().extra()),
+                column(0, lines, Line::insurance),
+                column(
+                        life.start().balance().cents(),
+                        lines,
+                        line -> line.instalment().balance()),
+                life.start()
+                        .homeValue()
+                        .map(value -> column(
+                                value.cents(), lines, line -> line.homeValue().orElseThrow()))
                         .orElse(null),
-                Milestone.of(option, figures),
-                ProofView.of(Proof.of(figures.terms(), schedule)));
+                life.milestones(),
+                ReconciliationView.of(life.reconciliation()));
     }
 
-    private static List<Long> column(List<Instalment> lines, Function<Instalment, Money> amount) {
-        return lines.stream().map(amount).map(Money::cents).toList();
-    }
-
-    private static Money insurance(OptionEvaluation figures, int payment) {
-        Optional<MortgageInsurance> due = payment == 0 ? Optional.empty() : figures.mortgageInsurance();
-        return due.map(insurance -> insurance.with(payment)).orElse(Money.ZERO);
+    private static List<Long> column(long start, List<Line> lines, Function<Line, Money> amount) {
+        List<Long> column = new ArrayList<>(lines.size() + 1);
+        column.add(start);
+        lines.forEach(line -> column.add(amount.apply(line).cents()));
+        return column;
     }
 }

@@ -1,15 +1,17 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.CaseEvaluator;
-import app.impendium.core.LoanOption;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionWorkings;
 import app.impendium.core.rate.AnnualRate;
-import app.impendium.core.wish.Lever;
-import app.impendium.core.wish.Wish;
-import app.impendium.core.wish.WishAnswer;
-import app.impendium.core.wish.WishSolver;
-import app.impendium.core.wish.WishWorkings;
+import app.impendium.core.rate.Compounding;
+import app.impendium.core.target.Lever;
+import app.impendium.core.target.Target;
+import app.impendium.core.target.TargetAnswer;
+import app.impendium.core.target.TargetSolver;
+import app.impendium.core.target.TargetWorkings;
 import app.impendium.core.working.Working;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.Convention;
 import app.impendium.server.problem.Parameters;
 import java.math.BigDecimal;
 import java.util.List;
@@ -21,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Tells how the figures of a case came about, without keeping anything of it. Options are counted from 0. */
+/** Tells how the figures of a case are calculated, without keeping anything of it. Options are counted from 0. */
 @RestController
 @RequestMapping("/api/workings/{option}")
 class WorkingController {
@@ -29,28 +31,38 @@ class WorkingController {
     /** Every figure of an option as a whole. */
     @PostMapping
     List<WorkingView> ofOption(@PathVariable int option, @RequestBody CaseDocument document) {
-        return workings(document, option, asked -> of(asked).whole());
+        return workings(document, option, figures -> new OptionWorkings(figures).whole());
     }
 
     /** Every figure of one payment, counted from 1, and of the month it falls in; 0 for the loan before its first. */
     @PostMapping("/lines/{line}")
     List<WorkingView> ofLine(@PathVariable int option, @PathVariable int line, @RequestBody CaseDocument document) {
-        return workings(document, option, asked -> {
-            OptionWorkings workings = of(asked);
-            return Parameters.checked(() -> workings.ofLine(line, CaseReader.valueGrowth(document)));
+        return workings(document, option, figures -> {
+            OptionWorkings workings = new OptionWorkings(figures);
+            return Parameters.checked(() -> workings.ofLine(line));
         });
     }
 
+    /** The rate as it is stated for another compounding, and the rate per payment that it comes from. */
+    @PostMapping("/compoundings/{compounding}")
+    List<WorkingView> ofRateRestated(
+            @PathVariable int option,
+            @PathVariable Convention.Compounding compounding,
+            @RequestBody CaseDocument document) {
+        Compounding stated = CoreNames.of(Compounding.class, compounding);
+        return workings(document, option, figures -> new OptionWorkings(figures).ofRateRestated(stated));
+    }
+
     /** Every sum of the payments {@code first} to {@code last}, both counted. */
-    @PostMapping("/stretches/{first}/{last}")
-    List<WorkingView> ofStretch(
+    @PostMapping("/ranges/{first}/{last}")
+    List<WorkingView> ofRange(
             @PathVariable int option,
             @PathVariable int first,
             @PathVariable int last,
             @RequestBody CaseDocument document) {
-        return workings(document, option, asked -> {
-            OptionWorkings workings = of(asked);
-            return Parameters.checked(() -> workings.ofStretch(first, last));
+        return workings(document, option, figures -> {
+            OptionWorkings workings = new OptionWorkings(figures);
+            return Parameters.checked(() -> workings.ofRange(first, last));
         });
     }
 
@@ -66,38 +78,36 @@ class WorkingController {
             @RequestParam(defaultValue = "BEGINNING") LadderFrom from,
             @RequestBody CaseDocument document) {
         AnnualRate rate = Parameters.checked("percent", () -> AnnualRate.ofPercent(percent));
-        return workings(document, option, asked -> OptionWorkings.atRate(rate, from.ladder(asked)));
+        return workings(document, option, figures -> OptionWorkings.atRate(rate, from.ladder(figures.loan())));
     }
 
     /**
-     * What a lever does for a wish, and every figure of the option with it; nothing where it does nothing.
+     * What a lever does for a target, and every figure of the option with it; nothing where it does nothing.
      *
-     * @param wish what it is about
+     * @param target what it is about
      * @param limit the amount in whole cents, or the day, that it stays within
+     * @param by the day by which, where the target is about one
      */
-    @PostMapping("/wishes/{lever}")
-    List<WorkingView> ofWish(
+    @PostMapping("/targets/{lever}")
+    List<WorkingView> ofTarget(
             @PathVariable int option,
             @PathVariable Lever lever,
-            @RequestParam WishKind wish,
+            @RequestParam TargetKind target,
             @RequestParam String limit,
+            @RequestParam(defaultValue = "") String by,
             @RequestBody CaseDocument document) {
-        Wish wished = Parameters.checked(() -> wish.within(limit));
+        Target sought = Parameters.checked(() -> target.within(limit, by));
         return workings(
                 document,
                 option,
-                asked -> WishSolver.solve(wished, asked, lever)
-                        .filter(WishAnswer.Found.class::isInstance)
-                        .map(answer -> WishWorkings.of(wished, (WishAnswer.Found) answer))
+                figures -> TargetSolver.solve(sought, figures.option(), lever)
+                        .filter(TargetAnswer.Found.class::isInstance)
+                        .map(answer -> TargetWorkings.of(sought, (TargetAnswer.Found) answer))
                         .orElse(List.of()));
     }
 
-    private static OptionWorkings of(LoanOption option) {
-        return new OptionWorkings(option, CaseEvaluator.evaluate(option));
-    }
-
     private static List<WorkingView> workings(
-            CaseDocument document, int option, Function<LoanOption, List<Working>> of) {
-        return DocumentEvaluator.ofOption(document, option, asked -> WorkingView.all(of.apply(asked)));
+            CaseDocument document, int option, Function<OptionEvaluation, List<Working>> of) {
+        return DocumentEvaluator.ofOption(document, option, figures -> WorkingView.all(of.apply(figures)));
     }
 }

@@ -12,7 +12,7 @@ import java.math.RoundingMode;
 import java.util.List;
 
 /**
- * How one figure came about.
+ * How one figure is calculated.
  *
  * @param formula the rule in symbols
  * @param source the law or regulation that sets it; empty where it is the arithmetic of the trade

@@ -1,6 +1,6 @@
 package app.impendium.server.frontend;
 
-import app.impendium.server.casefile.ProblemView;
+import app.impendium.server.problem.ProblemView;
 import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -43,6 +43,7 @@ class OpenApiDocument {
             document.setServers(null);
             Components components = document.getComponents();
             ModelConverters.getInstance(true).readAll(ProblemView.class).forEach(components::addSchemas);
+            TaggedUnions.untangle(components);
             components.getSchemas().entrySet().stream()
                     .filter(schema -> !schema.getKey().equals(ProblemView.class.getSimpleName()))
                     .forEach(schema -> requireAll(schema.getValue()));

@@ -5,18 +5,29 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses bodies larger than any case, and those of no certain kind, before a byte of them is read. */
+/** Refuses bodies larger than their address has use for, and those of no certain kind, before a byte of them is read. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimit extends OncePerRequestFilter {
-    /** A case of six options is about 4 KiB. */
-    private static final long MOST_BYTES = 256L * 1024;
+    private static final long KIB = 1024;
+
+    /** What is sent to an address: a case of six options is about 8 KiB, a sign-in a line. */
+    private record Limit(String prefix, long bytes) {}
+
+    /** The first whose prefix fits holds; every address has one. */
+    private static final List<Limit> LIMITS = List.of(
+            new Limit("/api/session", 4 * KIB),
+            new Limit("/api/practice", 4 * KIB),
+            new Limit("/api/annual-percentage-rates", 512 * KIB),
+            new Limit("/api/", 256 * KIB),
+            new Limit("/", 0));
 
     private final Problems problems;
 
@@ -27,6 +38,7 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        long mostBytes = limit(request.getRequestURI());
         boolean sizeUntold = request.getHeader("Transfer-Encoding") != null;
         if (sizeUntold) {
             problems.write(
@@ -34,14 +46,14 @@ class BodyLimit extends OncePerRequestFilter {
                     response,
                     HttpStatus.LENGTH_REQUIRED,
                     "The size of the body is not told",
-                    "Send a Content-Length of at most " + MOST_BYTES + " bytes.");
-        } else if (request.getContentLengthLong() > MOST_BYTES) {
+                    "Send a Content-Length of at most " + mostBytes + " bytes.");
+        } else if (request.getContentLengthLong() > mostBytes) {
             problems.write(
                     request,
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
                     "The body is too large",
-                    "Given were " + request.getContentLengthLong() + " bytes, allowed are " + MOST_BYTES + ".");
+                    "Given were " + request.getContentLengthLong() + " bytes, allowed are " + mostBytes + ".");
         } else if (isOfAnyKind(request.getContentType())) {
             problems.write(
                     request,
@@ -52,6 +64,14 @@ class BodyLimit extends OncePerRequestFilter {
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    private static long limit(String address) {
+        return LIMITS.stream()
+                .filter(limit -> address.startsWith(limit.prefix()))
+                .mapToLong(Limit::bytes)
+                .findFirst()
+                .orElse(0);
     }
 
     /** A wildcard is what may be asked for, not what anything is. */

@@ -18,7 +18,8 @@ final class Kinds {
         return switch (type.getSimpleName()) {
             case "Long", "Integer", "long", "int" -> "a whole number";
             case "BigDecimal" -> "a number of at most 40 digits";
-            case "LocalDate" -> Days.ALLOWED + ", such as 2027-03-01";
+            case "LocalDate" ->
+                "a date from " + Days.EARLIEST.getYear() + " to " + Days.LATEST.getYear() + ", such as 2027-03-01";
             case "UUID" -> "an id such as 6f1c2a9e-0d4b-4f7a-9c53-1f0e8b7d2a64";
             case "String" -> "a text";
             case "List", "ArrayList" -> "a list";

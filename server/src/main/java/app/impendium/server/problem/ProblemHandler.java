@@ -1,10 +1,12 @@
 package app.impendium.server.problem;
 
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Finding;
 import app.impendium.server.problem.Parameters.ParameterException;
 import app.impendium.server.problem.UnknownParameters.UnknownParameterException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -35,7 +37,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<Object> noAnswer(CaseException exception, WebRequest request) {
         ProblemDetail problem = refuse(
-                request, HttpStatus.UNPROCESSABLE_CONTENT, "This case has no answer yet", exception.getMessage());
+                request,
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This case has no answer yet",
+                sentences(exception.findings()));
         problem.setProperty(
                 FIELDS, exception.findings().stream().map(FieldProblem::inBody).toList());
         return respond(problem);
@@ -50,8 +55,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> parameters(ParameterException exception, WebRequest request) {
-        ProblemDetail problem =
-                refuse(request, HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be asked for", exception.getMessage());
+        ProblemDetail problem = refuse(
+                request, HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be asked for", sentences(exception.findings()));
         problem.setProperty(
                 FIELDS,
                 exception.findings().stream().map(FieldProblem::inAddress).toList());
@@ -137,6 +142,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         HttpStatus known = HttpStatus.valueOf(status.value());
         ResponseEntity<Object> answer = respond(refuse(request, known, known.getReasonPhrase(), null));
         return ResponseEntity.status(known).headers(headers).body(answer.getBody());
+    }
+
+    private static String sentences(List<Finding> findings) {
+        return findings.stream()
+                .map(finding -> FindingWords.of(finding).message())
+                .collect(Collectors.joining(" "));
     }
 
     private ProblemDetail refuse(WebRequest request, HttpStatus status, String title, String detail) {

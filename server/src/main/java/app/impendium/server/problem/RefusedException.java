@@ -28,7 +28,7 @@ public final class RefusedException extends RuntimeException {
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "An entry is refused",
                 message,
-                Map.of("fields", List.of(new FieldProblem(pointer, null, given, allowed, message))));
+                Map.of("fields", List.of(FieldProblem.unread(pointer, given, allowed, message))));
     }
 
     public HttpStatus status() {

@@ -1,11 +1,15 @@
 package app.impendium.server.problem;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -22,10 +26,26 @@ final class UnreadableBody {
                 || isSyntax(cause)) {
             return Optional.empty();
         }
+        if (cause instanceof InvalidTypeIdException unknown) {
+            return Optional.of(kind(unknown));
+        }
         String given = given(cause);
         String allowed = allowed(cause);
-        return Optional.of(new FieldProblem(
-                pointer(cause), null, given, allowed, given + " is not allowed here, only " + allowed + "."));
+        return Optional.of(FieldProblem.unread(
+                pointer(cause), given, allowed, given + " is not allowed here, only " + allowed + "."));
+    }
+
+    /** An object whose kind is none of those that the format tells apart. */
+    private static FieldProblem kind(InvalidTypeIdException unknown) {
+        Class<?> base = unknown.getBaseType().getRawClass();
+        String member = base.getAnnotation(JsonTypeInfo.class).property();
+        String given = unknown.getTypeId() == null ? "nothing" : shortened(unknown.getTypeId());
+        String allowed = "one of "
+                + Arrays.stream(base.getAnnotation(JsonSubTypes.class).value())
+                        .map(JsonSubTypes.Type::name)
+                        .collect(Collectors.joining(", "));
+        return FieldProblem.unread(
+                pointer(unknown) + "/" + member, given, allowed, given + " is not allowed here, only " + allowed + ".");
     }
 
     private static boolean isSyntax(JacksonException cause) {

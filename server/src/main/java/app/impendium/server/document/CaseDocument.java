@@ -1,0 +1,38 @@
+package app.impendium.server.document;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * A case as it is sent, stored and handed on: the product's open format.
+ *
+ * @param format the version of this format: 2
+ * @param title what the case is called, from 1 to 200 characters
+ * @param clients who it is for, at most 200 characters
+ * @param market whose wording and way of writing figures apply; absent for the one that the currency suggests
+ * @param currency of every amount in it
+ * @param assumptions what is taken for granted beyond the options' own terms; absent for nothing
+ * @param options from one to six ways of financing the home; the first is the baseline
+ */
+public record CaseDocument(
+        @Schema(nullable = true) Integer format,
+        String title,
+        String clients,
+        @Schema(nullable = true) Market market,
+        CurrencyCode currency,
+        AssumptionsDocument assumptions,
+        List<OptionDocument> options) {
+
+    /** The version written today. */
+    public static final int FORMAT = 2;
+
+    /** What is not sent holds nothing. */
+    public CaseDocument {
+        assumptions = assumptions == null ? AssumptionsDocument.NONE : assumptions;
+    }
+
+    /** The same with other options. */
+    public CaseDocument withOptions(List<OptionDocument> others) {
+        return new CaseDocument(format, title, clients, market, currency, assumptions, others);
+    }
+}

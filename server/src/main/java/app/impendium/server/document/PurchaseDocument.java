@@ -1,0 +1,23 @@
+package app.impendium.server.document;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.function.Function;
+
+/**
+ * A home bought with a down payment.
+ *
+ * @param priceCents the price, in whole cents
+ * @param down the down payment, as an amount or in percent of the price
+ * @param appraisalCents what an appraiser says the home is worth; absent before that
+ */
+public record PurchaseDocument(
+        Long priceCents,
+        AmountOrShare down,
+        @Schema(nullable = true) Long appraisalCents) implements FinancingDocument {
+    static final String KIND = "PURCHASE";
+
+    @Override
+    public <T> T match(Function<PurchaseDocument, T> purchase, Function<LoanOnlyDocument, T> loanOnly) {
+        return purchase.apply(this);
+    }
+}

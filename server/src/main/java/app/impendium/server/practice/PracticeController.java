@@ -1,0 +1,59 @@
+package app.impendium.server.practice;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.Market;
+import app.impendium.server.problem.RefusedException;
+import java.time.ZoneId;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The signed-in advisor's practice. */
+@RestController
+class PracticeController {
+    private final PracticeSettings settings;
+
+    PracticeController(PracticeSettings settings) {
+        this.settings = settings;
+    }
+
+    /**
+     * What a practice has chosen.
+     *
+     * @param market whose usual terms and conventions its new cases start from
+     * @param timeZone where it works, as an IANA name such as America/Chicago: tells which day is today
+     */
+    record PracticeView(Market market, String timeZone) {}
+
+    @GetMapping("/api/practice")
+    PracticeView practice(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return new PracticeView(
+                settings.market(advisor), settings.timeZone(advisor).getId());
+    }
+
+    @PutMapping("/api/practice")
+    PracticeView change(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody PracticeView wanted) {
+        settings.choose(advisor, market(wanted.market()), zone(wanted.timeZone()));
+        return wanted;
+    }
+
+    private static Market market(Market given) {
+        if (given == null) {
+            throw RefusedException.atField("/market", "nothing", "a market", "Choose a market.");
+        }
+        return given;
+    }
+
+    private static ZoneId zone(String given) {
+        if (given != null && ZoneId.getAvailableZoneIds().contains(given)) {
+            return ZoneId.of(given);
+        }
+        throw RefusedException.atField(
+                "/timeZone",
+                String.valueOf(given),
+                "a time zone such as America/Chicago",
+                "There is no such time zone: choose one such as America/Chicago.");
+    }
+}

@@ -1,0 +1,45 @@
+package app.impendium.server.practice;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.Market;
+import java.time.ZoneId;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a practice has chosen once for all its new cases. */
+@Service
+public class PracticeSettings {
+    private final PracticeRepository practices;
+
+    PracticeSettings(PracticeRepository practices) {
+        this.practices = practices;
+    }
+
+    /** The market that the advisor's practice works in. */
+    @Transactional(readOnly = true)
+    public Market market(SignedInAdvisor advisor) {
+        return own(advisor).market();
+    }
+
+    /** Where the advisor's practice works: tells which day is today. */
+    @Transactional(readOnly = true)
+    public ZoneId timeZone(SignedInAdvisor advisor) {
+        return own(advisor).timeZone();
+    }
+
+    /** What the advisor's practice is called. */
+    @Transactional(readOnly = true)
+    public String name(SignedInAdvisor advisor) {
+        return own(advisor).name();
+    }
+
+    /** Starts the practice's next cases from a market's usual terms, on the day it is in a time zone. */
+    @Transactional
+    public void choose(SignedInAdvisor advisor, Market market, ZoneId timeZone) {
+        own(advisor).settle(market, timeZone);
+    }
+
+    private Practice own(SignedInAdvisor advisor) {
+        return practices.findById(advisor.practiceId()).orElseThrow();
+    }
+}

@@ -1,0 +1,34 @@
+package app.impendium.server.practice;
+
+import app.impendium.server.account.Advisors;
+import app.impendium.server.account.Advisors.NewAdvisor;
+import app.impendium.server.account.SignedInAdvisor;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sets up a practice with the people who may sign in to it. */
+@Service
+public class PracticeSetup {
+    private final PracticeRepository practices;
+    private final Advisors advisors;
+
+    PracticeSetup(PracticeRepository practices, Advisors advisors) {
+        this.practices = practices;
+        this.advisors = advisors;
+    }
+
+    /** Whether any practice is there yet. */
+    public boolean isEmpty() {
+        return practices.count() == 0;
+    }
+
+    /** Creates a practice and its advisors, in the order given. */
+    @Transactional
+    public List<SignedInAdvisor> create(String practiceName, ZoneId timeZone, List<NewAdvisor> people) {
+        Practice practice = practices.saveAndFlush(new Practice(UUID.randomUUID(), practiceName, timeZone));
+        return advisors.register(practice.id(), people);
+    }
+}

@@ -1,0 +1,29 @@
+package app.impendium.server.practice;
+
+import app.impendium.server.account.SignedInAdvisor;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Who is signed in, and to which practice. Signing in and out are filters at the same address. */
+@RestController
+class SessionController {
+    private final PracticeSettings settings;
+
+    SessionController(PracticeSettings settings) {
+        this.settings = settings;
+    }
+
+    /**
+     * The signed-in advisor.
+     *
+     * @param name the advisor's name
+     * @param practice the practice's name
+     */
+    record SessionView(String name, String email, String practice) {}
+
+    @GetMapping("/api/session")
+    SessionView current(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return new SessionView(advisor.name(), advisor.email(), settings.name(advisor));
+    }
+}
