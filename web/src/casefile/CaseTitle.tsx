@@ -1,3 +1,4 @@
+import { useLayoutEffect } from 'react'
 import type { CaseDocument, FieldProblem } from '../api/client'
 import type { CaseStore } from './caseStore'
 
@@ -16,20 +17,32 @@ export function CaseTitle({ store, document, problems }: CaseTitleProps) {
 type TitleFieldProps = CaseTitleProps & { name: 'title' | 'clients'; label: string; className: string }
 
 function TitleField({ name, label, className, store, document, problems }: TitleFieldProps) {
-  const problem = problems.find(({ pointer }) => pointer === `/${name}`)
+  const place = `/${name}`
+  const problem = problems.find(({ pointer }) => pointer === place)
+  const { claim } = store.claims
+  useLayoutEffect(() => claim([place]), [claim, place])
   return (
     <span>
       <span className={`title-field ${className}`}>
         <span aria-hidden>{document[name] || label}</span>
         <input
           aria-label={label}
+          data-pointer={place}
+          data-typed
           aria-invalid={problem !== undefined}
           placeholder={label}
           maxLength={200}
           size={1}
           value={document[name]}
           onChange={(event) => store.changeDocument({ [name]: event.target.value })}
-          onBlur={store.settle}
+          onBlur={(event) => {
+            if (name === 'title' && event.target.value.trim() === '') store.rewind()
+            store.settle()
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Escape') store.rewind()
+            if (event.key === 'Enter') event.currentTarget.blur()
+          }}
         />
       </span>
       {problem && (

@@ -1,18 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
 import { createCaseStore, selectedOf } from './caseStore'
-import { baselineOf, withFields } from './option'
-import { addOption } from './options'
+import { baselineOf, withTerms } from './option'
+import { addOption, deleteOption } from './options'
 
-const open = () => createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
-const rateOf = (store: ReturnType<typeof open>) => baselineOf(store.store.getState().document).ratePercent
+const open = () => createCaseStore({ document: aDocument(), entries: {}, selected: 'first' })
+const rateOf = (store: ReturnType<typeof open>) =>
+  baselineOf(store.store.getState().document).terms.ratePercent
 
 describe('the store of an open case', () => {
   it('undoes a run of key presses as one', () => {
     const store = open()
-    for (const ratePercent of [6, 6.1, 6.12]) store.changeOption(withFields({ ratePercent }))
+    for (const ratePercent of [6, 6.1, 6.12]) store.changeOption('first', withTerms({ ratePercent }))
     store.settle()
-    store.changeOption(withFields({ ratePercent: 7 }))
+    store.changeOption('first', withTerms({ ratePercent: 7 }))
     store.settle()
 
     store.undo()
@@ -28,7 +29,7 @@ describe('the store of an open case', () => {
     const store = open()
     const first = store.store.getState().document
     for (let step = 1; step <= 10; step++) {
-      if (step % 2) store.changeOption(withFields({ termMonths: 300 + step }))
+      if (step % 2) store.changeOption('first', withTerms({ amortizationMonths: 300 + step }))
       else store.changeDocument({ title: `Lot ${step}` })
       store.settle()
     }
@@ -38,16 +39,20 @@ describe('the store of an open case', () => {
 
   it('drops half-typed texts when it goes back', () => {
     const store = open()
-    store.changeOption(withFields({ ratePercent: 6 }))
+    store.changeOption('first', withTerms({ ratePercent: 6 }))
     store.settle()
-    store.setEntry('/options/0/termMonths', { text: 'thirt', before: '', isReadable: false })
+    store.setEntry('/options/first/terms/amortizationMonths', {
+      text: 'thirt',
+      before: '',
+      isReadable: false,
+    })
     store.undo()
     expect(store.store.getState().entries).toEqual({})
   })
 
   it('rewinds a run of changes without a trace', () => {
     const store = open()
-    store.changeOption(withFields({ ratePercent: 3 }))
+    store.changeOption('first', withTerms({ ratePercent: 3 }))
     store.rewind()
     expect(rateOf(store)).toBe(5.5)
     expect(store.store.temporal.getState().pastStates).toEqual([])
@@ -68,17 +73,54 @@ describe('the store of an open case', () => {
   it('changes the option that is shown, and undoes an added one as one step', () => {
     const store = open()
     const first = store.store.getState().document
-    store.changeOptions(addOption(first.options, 0, withFields({ termMonths: 180 })))
-    store.changeOption(withFields({ ratePercent: 5 }))
+    store.changeOptions(addOption(first.options, baselineOf(first), withTerms({ amortizationMonths: 180 })))
+    const added = selectedOf(store.store.getState()).id
+    store.changeOption(added, withTerms({ ratePercent: 5 }))
     store.settle()
     expect(rateOf(store)).toBe(5.5)
-    expect(store.store.getState().document.options[1]).toMatchObject({ ratePercent: 5, termMonths: 180 })
+    expect(store.store.getState().document.options[1]?.terms).toMatchObject({
+      ratePercent: 5,
+      amortizationMonths: 180,
+    })
 
-    store.select(0)
+    store.select('first')
     store.undo()
-    expect(selectedOf(store.store.getState())).toBe(1)
+    expect(selectedOf(store.store.getState()).id).toBe(added)
     store.undo()
     expect(store.store.getState().document).toBe(first)
-    expect(selectedOf(store.store.getState())).toBe(0)
+    expect(selectedOf(store.store.getState()).id).toBe('first')
+  })
+
+  it('keeps what is half typed while another option is shown, and when a state is taken over', () => {
+    const store = open()
+    const text = { text: 'thirt', before: '30 years', isReadable: false }
+    store.setEntry('/options/first/terms/amortizationMonths', text)
+    store.changeOptions(addOption(aDocument().options, baselineOf(aDocument()), withTerms({})))
+    store.adopt({ ...store.store.getState().document, title: 'Theirs' })
+    expect(store.store.getState().entries).toEqual({ '/options/first/terms/amortizationMonths': text })
+  })
+
+  it('drops what was typed for an option that is gone', () => {
+    const store = open()
+    store.changeOptions(addOption(aDocument().options, baselineOf(aDocument()), withTerms({})))
+    const added = selectedOf(store.store.getState())
+    store.setEntry(`/options/${added.id}/terms/ratePercent`, { text: 'x', before: '', isReadable: false })
+    store.changeOptions(deleteOption(store.store.getState().document.options, added))
+    expect(store.store.getState().entries).toEqual({})
+    expect(selectedOf(store.store.getState()).id).toBe('first')
+  })
+
+  it('restores what a figure said before its last change, whatever changed since', () => {
+    const store = open()
+    const place = '/options/first/terms/ratePercent'
+    for (const change of [withTerms({ ratePercent: 31 }), withTerms({ amortizationMonths: 180 })]) {
+      store.changeOption('first', change)
+      store.settle()
+    }
+    store.restore(place)
+    expect(rateOf(store)).toBe(5.5)
+    expect(baselineOf(store.store.getState().document).terms.amortizationMonths).toBe(180)
+    store.undo()
+    expect(rateOf(store)).toBe(31)
   })
 })

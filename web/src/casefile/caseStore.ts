@@ -1,15 +1,17 @@
 import { temporal } from 'zundo'
 import { createStore } from 'zustand/vanilla'
-import type { CaseDocument } from '../api/client'
-import type { OptionChange } from './option'
+import type { CaseDocument, OptionDocument } from '../api/client'
+import { baselineOf, type OptionChange } from './option'
 import { changeOption, type Options } from './options'
+import { createClaims } from './claims'
+import { stands, valueAt, withValueAt } from './pointers'
 
 export type CaseState = {
   document: CaseDocument
-  /** Texts being typed or not readable yet, by the JSON Pointer of their field. */
+  /** Texts being typed or not readable yet, by the place of their field, with ids. */
   entries: Readonly<Record<string, Entry>>
-  /** Which option is shown, counted from 0. */
-  selected: number
+  /** The id of the option that is shown. */
+  selected: string
 }
 
 /** A text in a field: what stood there when the typing began, and whether it can be read, or may be once it is longer. */
@@ -22,9 +24,9 @@ export const hasUnreadableEntry = ({ entries }: CaseState) =>
 /** Whether a text is being typed that is not finished yet: the case follows it, but nobody has meant it so far. */
 export const isTyping = ({ entries }: CaseState) => Object.values(entries).some((entry) => entry.isReadable)
 
-/** The option that is shown: the one chosen, or the last where fewer are left. */
-export const selectedOf = ({ document, selected }: CaseState) =>
-  Math.min(selected, document.options.length - 1)
+/** The option that is shown: the one chosen, or the baseline where that one is gone. */
+export const selectedOf = ({ document, selected }: CaseState): OptionDocument =>
+  document.options.find(({ id }) => id === selected) ?? baselineOf(document)
 
 /** An open case: its document with undo and redo, and the texts that are not part of it yet. */
 export type CaseStore = ReturnType<typeof createCaseStore>
@@ -44,13 +46,19 @@ export function createCaseStore(start: CaseState) {
 
   /** Ends a run of changes that are undone as one. */
   const settle = () => history().resume()
+  /** Puts a document in place; a text typed for an option or an entry that it has not goes with it. */
+  const put = (document: CaseDocument) => {
+    const { entries } = store.getState()
+    const left = Object.entries(entries).filter(([place]) => stands(document, place))
+    store.setState({ document, entries: Object.fromEntries(left) })
+  }
   const change = (document: CaseDocument) => {
-    store.setState({ document })
+    put(document)
     history().pause()
   }
-  const select = (selected: number) => {
+  const select = (selected: string) => {
     settle()
-    store.setState({ selected, entries: {} })
+    store.setState({ selected })
   }
   const setEntry = (pointer: string, entry: Entry | null) => {
     const entries = Object.fromEntries(
@@ -72,16 +80,29 @@ export function createCaseStore(start: CaseState) {
     settle()
   }
 
+  /** Goes back to what a place said before its last change, as a step of its own. */
+  const restore = (place: string) => {
+    const { document } = store.getState()
+    const now = valueAt(document, place)
+    const before = history().pastStates.findLast(
+      (past) => past.document !== undefined && valueAt(past.document, place) !== now,
+    )?.document
+    if (now === undefined || before === undefined) return
+    settle()
+    put(withValueAt(document, place, valueAt(before, place)))
+  }
+
   return {
     store,
+    restore,
+    claims: createClaims(),
     rewind,
     settle,
     setEntry,
     change,
     changeDocument: (fields: Partial<CaseDocument>) => change({ ...store.getState().document, ...fields }),
-    /** Changes the option that is shown. */
-    changeOption: (how: OptionChange) =>
-      change(changeOption(store.getState().document, selectedOf(store.getState()), how)),
+    /** Changes the option of an id. */
+    changeOption: (id: string, how: OptionChange) => change(changeOption(store.getState().document, id, how)),
     /** Shows another option. */
     select,
     /** Changes the list of options as one step, and shows one of them. */
@@ -92,7 +113,10 @@ export function createCaseStore(start: CaseState) {
     },
     undo: () => travel(() => history().undo()),
     redo: () => travel(() => history().redo()),
-    /** Takes over a state saved elsewhere; what was here can be had back by undo. */
-    adopt: (document: CaseDocument) => travel(() => store.setState({ document })),
+    /** Takes over a state saved elsewhere; what was here can be had back by undo, and what is being typed stays. */
+    adopt: (document: CaseDocument) => {
+      settle()
+      put(document)
+    },
   }
 }

@@ -2,22 +2,24 @@ import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
 import {
   addExtra,
+  addPaymentStep,
   addRateChange,
   monthsOf,
   paymentsIn,
-  withExtra,
+  withEntry,
   withFrequency,
-  withoutExtra,
+  withoutEntry,
 } from './clauses'
-import { baselineOf, withFields } from './option'
+import { baselineOf, withFeatures } from './option'
 
 const option = baselineOf(aDocument())
 
 describe('clauses of an option', () => {
   it('adds, changes and takes away an extra payment', () => {
-    const added = addExtra('ONCE', 1250000, { payment: null, day: '2033-06-01' })(option)
-    expect(added.extras).toEqual([
+    const added = addExtra('e1', 'ONCE', 1250000, { payment: null, day: '2033-06-01' })(option)
+    expect(added.features.extras).toEqual([
       {
+        id: 'e1',
         how: 'ONCE',
         cents: 1250000,
         firstPayment: null,
@@ -26,20 +28,24 @@ describe('clauses of an option', () => {
         lastDay: null,
       },
     ])
-    expect(withExtra(0, { cents: 5 })(added).extras[0]?.cents).toBe(5)
-    expect(withoutExtra(0)(added).extras).toEqual([])
+    expect(withEntry('extras', 'e1', { cents: 5 })(added).features.extras[0]?.cents).toBe(5)
+    expect(withEntry('extras', 'e2', { cents: 5 })(added)).toEqual(added)
+    expect(withoutEntry('extras', 'e1')(added).features.extras).toEqual([])
   })
 
   it('keeps the time of what is counted in payments when it is paid otherwise', () => {
-    const monthly = addRateChange(6, { payment: 61, day: null })(
-      addExtra('EACH_PAYMENT', 100, { payment: 13, day: null })(
-        withFields({ interestOnlyPayments: 24 })(option),
+    const monthly = addPaymentStep('p1', 150000, { payment: 73, day: null })(
+      addRateChange('r1', 6, { payment: 61, day: null })(
+        addExtra('e1', 'EACH_PAYMENT', 100, { payment: 13, day: null })(
+          withFeatures({ interestOnlyPayments: 24 })(option),
+        ),
       ),
     )
     const weekly = withFrequency('WEEKLY')(monthly)
-    expect(weekly.interestOnlyPayments).toBe(104)
-    expect(weekly.extras[0]?.firstPayment).toBe(53)
-    expect(weekly.rateChanges[0]?.fromPayment).toBe(261)
+    expect(weekly.features.interestOnlyPayments).toBe(104)
+    expect(weekly.features.extras[0]?.firstPayment).toBe(53)
+    expect(weekly.features.rateChanges[0]?.fromPayment).toBe(261)
+    expect(weekly.features.paymentSteps[0]?.fromPayment).toBe(313)
     expect(withFrequency('MONTHLY')(weekly)).toEqual(monthly)
   })
 

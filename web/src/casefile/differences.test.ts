@@ -3,7 +3,15 @@ import { MARKETS } from '../format/market'
 import { aDocument } from '../test/documents'
 import { addExtra } from './clauses'
 import { differencesOf } from './differences'
-import { baselineOf, withDownAmount, withFields, withHousing, type OptionChange } from './option'
+import {
+  asLoanOnly,
+  baselineOf,
+  withDownAmount,
+  withFeatures,
+  withHousing,
+  withTerms,
+  type OptionChange,
+} from './option'
 
 const baseline = baselineOf(aDocument())
 const words = (...changes: OptionChange[]) =>
@@ -17,17 +25,22 @@ const words = (...changes: OptionChange[]) =>
 describe('differencesOf', () => {
   it('names what differs', () => {
     expect(words()).toBe('the same as the baseline')
-    expect(words(withFields({ termMonths: 180 }))).toBe('15 years')
+    expect(words(withTerms({ amortizationMonths: 180 }))).toBe('15 years')
     expect(words(withDownAmount(6100000))).toBe('61,000 down')
-    expect(words(addExtra('ONCE', 1250000, { payment: null, day: '2033-06-01' }))).toBe(
+    expect(words(addExtra('e1', 'ONCE', 1250000, { payment: null, day: '2033-06-01' }))).toBe(
       'plus 12,500 in Jun 2033',
     )
     expect(words(withHousing({ duesCents: 100 }))).toBe('other costs')
+    expect(words(asLoanOnly(26579500))).toBe('loan only, 265,795')
+    expect(words((option) => ({ ...option, id: 'another' }))).toBe('the same as the baseline')
   })
 
   it('says that there is more', () => {
-    expect(words(withFields({ termMonths: 180, ratePercent: 5, interestOnlyPayments: 12 }))).toBe(
-      '15 years, 5\u202f% and more',
-    )
+    expect(
+      words(
+        withTerms({ amortizationMonths: 180, ratePercent: 5 }),
+        withFeatures({ interestOnlyPayments: 12 }),
+      ),
+    ).toBe('15 years, 5\u202f% and more')
   })
 })

@@ -3,11 +3,12 @@ import { formatAmount } from '../format/amount'
 import { formatDay } from '../format/date'
 
 const SUBJECTS: [start: string, subject: string][] = [
-  ['/extras', 'An extra payment'],
-  ['/rateChanges', 'A rate change'],
-  ['/interestOnlyPayments', 'The end of the interest-only period'],
-  ['/rateTermMonths', 'The end of the fixed-rate period'],
-  ['/residualCents', 'The balloon payment'],
+  ['/features/extras', 'An extra payment'],
+  ['/features/rateChanges', 'A rate change'],
+  ['/features/paymentSteps', 'A later payment'],
+  ['/features/interestOnlyPayments', 'The end of the interest-only period'],
+  ['/terms/rateTermMonths', 'The end of the fixed-rate period'],
+  ['/features/balloonCents', 'The balloon payment'],
 ]
 
 /** What a feature of the loan does instead of what the sentence says, as a sentence of its own. */
@@ -19,7 +20,7 @@ export function noteWords({ pointer, kind, day, cents }: FeatureNote, locale: st
     case 'ENDS_NO_EARLIER':
       return `Extra payments end this loan no earlier: its last payment becomes ${amount}.`
     case 'BALLOON_IS':
-      return `The balance left to pay at the end is ${amount}.`
+      return `The balloon payment is ${amount}.`
     case 'RECALCULATED':
       return `The custom payment is recalculated to ${amount} from ${formatDay(day, locale)}.`
     case 'LAST_PAYMENT_IS':

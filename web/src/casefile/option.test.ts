@@ -1,30 +1,42 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
-import { asLoanAlone, asPurchase, baselineOf, withDownAmount, withDownPercent, withLoan } from './option'
+import {
+  asLoanOnly,
+  asPurchase,
+  baselineOf,
+  loanOnlyCents,
+  purchaseOf,
+  withDownAmount,
+  withDownPercent,
+  withLoan,
+} from './option'
 
 const option = baselineOf(aDocument())
 
 describe('changes of an option', () => {
-  it('keeps money down either as an amount or as a share', () => {
-    expect(withDownAmount(500)(option)).toMatchObject({ downCents: 500, downPercent: null })
-    expect(withDownPercent(20)(withDownAmount(500)(option))).toMatchObject({
-      downCents: null,
-      downPercent: 20,
+  it('keep the down payment either as an amount or as a share', () => {
+    expect(purchaseOf(withDownAmount(500)(option))?.down).toEqual({ cents: 500, percent: null })
+    expect(purchaseOf(withDownPercent(20)(withDownAmount(500)(option)))?.down).toEqual({
+      cents: null,
+      percent: 20,
     })
   })
 
-  it('takes what is not borrowed of a price as money down', () => {
-    expect(withLoan(30000000)(option)).toMatchObject({
-      downCents: 1270000,
-      downPercent: null,
-      loanCents: null,
+  it('take what is not borrowed of a price as the down payment', () => {
+    expect(purchaseOf(withLoan(30000000)(option))).toMatchObject({
+      priceCents: 31270000,
+      down: { cents: 1270000, percent: null },
     })
   })
 
-  it('goes from a purchase to a loan alone and back', () => {
-    const alone = asLoanAlone(26579500)(option)
-    expect(alone).toMatchObject({ priceCents: null, downCents: null, downPercent: null, loanCents: 26579500 })
-    expect(withLoan(100)(alone).loanCents).toBe(100)
-    expect(asPurchase(alone)).toMatchObject({ priceCents: 26579500, downCents: 0, loanCents: null })
+  it('go from a purchase to a loan without a price and back', () => {
+    const alone = asLoanOnly(26579500)(option)
+    expect(alone.financing).toEqual({ kind: 'LOAN_ONLY', loanCents: 26579500 })
+    expect(loanOnlyCents(withLoan(100)(alone))).toBe(100)
+    expect(withDownAmount(5)(alone)).toBe(alone)
+    expect(purchaseOf(asPurchase(26579500)(alone))).toMatchObject({
+      priceCents: 26579500,
+      down: { cents: 0, percent: null },
+    })
   })
 })

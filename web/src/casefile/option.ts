@@ -1,57 +1,80 @@
-import type { CaseDocument, ClosingDocument, HousingDocument, OptionDocument } from '../api/client'
+import type {
+  AmountOrShare,
+  CaseDocument,
+  ClosingDocument,
+  FeaturesDocument,
+  HousingDocument,
+  OptionDocument,
+  PurchaseDocument,
+  TermsDocument,
+} from '../api/client'
 
-/** What an option becomes by one change. A price goes with money down; a loan alone has neither. */
+/** What an option becomes by one change. */
 export type OptionChange = (option: OptionDocument) => OptionDocument
 
-export const withFields =
-  (fields: Partial<OptionDocument>): OptionChange =>
-  (option) => ({ ...option, ...fields })
+export const withTerms =
+  (fields: Partial<TermsDocument>): OptionChange =>
+  (option) => ({ ...option, terms: { ...option.terms, ...fields } })
+
+export const withFeatures =
+  (fields: Partial<FeaturesDocument>): OptionChange =>
+  (option) => ({ ...option, features: { ...option.features, ...fields } })
 
 export const withHousing =
   (fields: Partial<HousingDocument>): OptionChange =>
   (option) => ({ ...option, housing: { ...option.housing, ...fields } })
 
-export const NO_CLOSING: ClosingDocument = {
-  day: null,
-  pointsPercent: null,
-  lenderCreditPercent: null,
-  loanFeesCents: null,
-  otherCostsCents: null,
-  prepaidInterestCents: null,
-  prepaidItemsCents: null,
-  sellerCreditCents: null,
-  upfrontPremiumPercent: null,
-  upfrontPremiumFinanced: null,
-}
-
 export const withClosing =
   (fields: Partial<ClosingDocument>): OptionChange =>
-  (option) => ({ ...option, closing: { ...(option.closing ?? NO_CLOSING), ...fields } })
+  (option) => ({ ...option, closing: { ...option.closing, ...fields } })
 
-export const withDownAmount = (downCents: number) => withFields({ downCents, downPercent: null })
+/** The purchase that an option finances; null for a loan without a price. */
+export const purchaseOf = ({ financing }: OptionDocument): PurchaseDocument | null =>
+  financing.kind === 'PURCHASE' ? financing : null
 
-export const withDownPercent = (downPercent: number) => withFields({ downPercent, downCents: null })
+/** The amount of a loan without a price; null where it follows from a price. */
+export const loanOnlyCents = ({ financing }: OptionDocument): number | null =>
+  financing.kind === 'LOAN_ONLY' ? financing.loanCents : null
 
-/** Borrowing this much: of a price, the rest is money down. */
+/** A purchase with other fields; a loan without a price stays as it is. */
+export const withPurchase =
+  (fields: Partial<PurchaseDocument>): OptionChange =>
+  (option) =>
+    option.financing.kind === 'PURCHASE'
+      ? { ...option, financing: { ...option.financing, ...fields } }
+      : option
+
+export const amount = (cents: number): AmountOrShare => ({ cents, percent: null })
+export const share = (percent: number): AmountOrShare => ({ cents: null, percent })
+
+export const withDownAmount = (cents: number) => withPurchase({ down: amount(cents) })
+
+export const withDownPercent = (percent: number) => withPurchase({ down: share(percent) })
+
+/** Borrowing this much: of a price, the rest is the down payment. */
 export const withLoan =
   (loanCents: number): OptionChange =>
-  (option) =>
-    option.priceCents === null
-      ? { ...option, loanCents }
-      : { ...option, downCents: option.priceCents - loanCents, downPercent: null }
+  (option) => {
+    switch (option.financing.kind) {
+      case 'LOAN_ONLY':
+        return { ...option, financing: { ...option.financing, loanCents } }
+      case 'PURCHASE':
+        return withDownAmount(option.financing.priceCents - loanCents)(option)
+    }
+  }
 
 /** The same loan without a price. */
-export const asLoanAlone = (loanCents: number) =>
-  withFields({ priceCents: null, downCents: null, downPercent: null, appraisalCents: null, loanCents })
+export const asLoanOnly =
+  (loanCents: number): OptionChange =>
+  (option) => ({ ...option, financing: { kind: 'LOAN_ONLY', loanCents } })
 
-/** The same loan as the whole price of a home, from which money down can then be taken. */
-export const asPurchase: OptionChange = (option) => ({
-  ...option,
-  priceCents: option.loanCents,
-  downCents: 0,
-  downPercent: null,
-  loanCents: null,
-})
+/** The same loan as the whole price of a home, from which a down payment can then be taken. */
+export const asPurchase =
+  (priceCents: number): OptionChange =>
+  (option) => ({
+    ...option,
+    financing: { kind: 'PURCHASE', priceCents, down: amount(0), appraisalCents: null },
+  })
 
 /** The option that others are compared with: a case's first. */
 export function baselineOf(document: CaseDocument): OptionDocument {
@@ -60,8 +83,6 @@ export function baselineOf(document: CaseDocument): OptionDocument {
   return baseline
 }
 
-/** The item of a list with another in its place. */
-export const replaced = <T>(list: readonly T[], index: number, item: T): T[] =>
-  list.map((each, at) => (at === index ? item : each))
-
-export const without = <T>(list: readonly T[], index: number): T[] => list.filter((_, at) => at !== index)
+/** The place of an option's first figure. */
+export const firstFigureOf = ({ id, financing }: OptionDocument) =>
+  `/options/${id}/financing/${financing.kind === 'PURCHASE' ? 'priceCents' : 'loanCents'}`

@@ -1,42 +1,49 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
-import { baselineOf, withFields } from './option'
-import { addOption, changeOption, dropOption, makeBaseline, MOST_OPTIONS, renameOption } from './options'
+import { baselineOf, purchaseOf, withDownAmount, withTerms } from './option'
+import { addOption, changeOption, deleteOption, makeBaseline, MOST_OPTIONS, withName } from './options'
 
 const option = { ...baselineOf(aDocument()), name: 'As asked' }
-const shorter = { ...option, name: null, termMonths: 180 }
+const shorter = {
+  ...option,
+  id: 'shorter',
+  name: null,
+  terms: { ...option.terms, amortizationMonths: 180 },
+}
 
 describe('options of a case', () => {
-  it('begins a new one as another, without its name', () => {
-    expect(addOption([option], 0, withFields({ termMonths: 180 }))).toEqual({
-      options: [option, shorter],
-      selected: 1,
-    })
+  it('begins a new one as another, with an id of its own and without its name', () => {
+    const { options, selected } = addOption([option], option, withTerms({ amortizationMonths: 180 }))
+    expect(options).toEqual([option, { ...shorter, id: selected }])
+    expect(selected).not.toBe(option.id)
   })
 
   it('holds no more than can be compared', () => {
     const full = Array.from({ length: MOST_OPTIONS }, () => option)
-    expect(addOption(full, 2, withFields({}))).toEqual({ options: full, selected: 2 })
+    expect(addOption(full, option, withTerms({}))).toEqual({ options: full, selected: option.id })
   })
 
-  it('drops one and shows the one before it, but never the last', () => {
-    expect(dropOption([option, shorter], 1)).toEqual({ options: [option], selected: 0 })
-    expect(dropOption([option, shorter], 0)).toEqual({ options: [shorter], selected: 0 })
-    expect(dropOption([option], 0)).toEqual({ options: [option], selected: 0 })
+  it('deletes one and shows the one before it, but never the last', () => {
+    expect(deleteOption([option, shorter], shorter)).toEqual({ options: [option], selected: option.id })
+    expect(deleteOption([option, shorter], option)).toEqual({ options: [shorter], selected: 'shorter' })
+    expect(deleteOption([option], option)).toEqual({ options: [option], selected: option.id })
   })
 
   it('puts the baseline first', () => {
-    expect(makeBaseline([option, shorter], 1)).toEqual({ options: [shorter, option], selected: 0 })
+    expect(makeBaseline([option, shorter], shorter)).toEqual({
+      options: [shorter, option],
+      selected: 'shorter',
+    })
   })
 
   it('takes an empty name for none', () => {
-    expect(renameOption([option], 0, ' ')[0]?.name).toBeNull()
-    expect(renameOption([option], 0, 'Cheaper')[0]?.name).toBe('Cheaper')
+    expect(withName(' ')(option).name).toBeNull()
+    expect(withName('Cheaper')(option).name).toBe('Cheaper')
   })
 
   it('changes one and leaves the others as they are', () => {
-    const changed = changeOption(aDocument({ options: [option, shorter] }), 1, withFields({ downCents: 1 }))
+    const changed = changeOption(aDocument({ options: [option, shorter] }), 'shorter', withDownAmount(1))
     expect(changed.options[0]).toBe(option)
-    expect(changed.options[1]?.downCents).toBe(1)
+    expect(changed.options.map((each) => purchaseOf(each)?.down.cents)).toEqual([null, 1])
   })
 })

@@ -1,46 +1,46 @@
 import type { CaseDocument, OptionDocument } from '../api/client'
-import { replaced, without, type OptionChange } from './option'
+import { newId } from './newId'
+import type { OptionChange } from './option'
 
 /** How many options a case can hold. */
 export const MOST_OPTIONS = 6
 
-/** What a case's options become by one change, and which of them is then shown. */
-export type Options = { options: OptionDocument[]; selected: number }
+/** What a case's options become by one change, and the id of the one that is then shown. */
+export type Options = { options: OptionDocument[]; selected: string }
 
-export const changeOption = (document: CaseDocument, index: number, change: OptionChange): CaseDocument => ({
+export const changeOption = (document: CaseDocument, id: string, change: OptionChange): CaseDocument => ({
   ...document,
-  options: document.options.map((option, at) => (at === index ? change(option) : option)),
+  options: document.options.map((option) => (option.id === id ? change(option) : option)),
 })
 
 /** A new option at the end that begins as this one, changed. */
-export function addOption(options: readonly OptionDocument[], from: number, change: OptionChange): Options {
-  const source = options[from]
-  if (!source || options.length >= MOST_OPTIONS) return { options: [...options], selected: from }
-  return { options: [...options, change({ ...source, name: null })], selected: options.length }
+export function addOption(
+  options: readonly OptionDocument[],
+  source: OptionDocument,
+  change: OptionChange,
+): Options {
+  if (options.length >= MOST_OPTIONS) return { options: [...options], selected: source.id }
+  const added = change({ ...source, id: newId(), name: null })
+  return { options: [...options, added], selected: added.id }
 }
 
 /** The options without one; the last one left stays. */
-export function dropOption(options: readonly OptionDocument[], index: number): Options {
-  if (options.length === 1) return { options: [...options], selected: 0 }
-  return { options: without(options, index), selected: Math.max(0, index - 1) }
+export function deleteOption(options: readonly OptionDocument[], { id }: OptionDocument): Options {
+  const left = withoutId(options, id)
+  const before = options[options.findIndex((option) => option.id === id) - 1] ?? left[0]
+  return before ? { options: left, selected: before.id } : { options: [...options], selected: id }
 }
 
 /** The options with this one as the baseline, which stands first. */
-export function makeBaseline(options: readonly OptionDocument[], index: number): Options {
-  const chosen = options[index]
-  return chosen
-    ? { options: [chosen, ...without(options, index)], selected: 0 }
-    : { options: [...options], selected: index }
-}
+export const makeBaseline = (options: readonly OptionDocument[], option: OptionDocument): Options => ({
+  options: [option, ...withoutId(options, option.id)],
+  selected: option.id,
+})
 
-/** The options with one called otherwise; an empty name is none. */
-export function renameOption(
-  options: readonly OptionDocument[],
-  index: number,
-  name: string,
-): OptionDocument[] {
-  const option = options[index]
-  return option
-    ? replaced(options, index, { ...option, name: name.trim() === '' ? null : name })
-    : [...options]
-}
+/** An option called otherwise; an empty name is none. */
+export const withName =
+  (name: string): OptionChange =>
+  (option) => ({ ...option, name: name.trim() === '' ? null : name })
+
+const withoutId = (options: readonly OptionDocument[], id: string) =>
+  options.filter((option) => option.id !== id)

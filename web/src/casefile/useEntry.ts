@@ -1,10 +1,11 @@
 import { useStore } from 'zustand'
 import type { Reading } from '../entry/reading'
 import { useOpenCase } from './CaseContext'
+import { useClaim } from './useClaim'
 
 /** A field of the case: where it lies, how its text is read, and what becomes of its value. */
 export type EntryField<T> = {
-  /** Names the field among those of the case, whatever its text turns out to mean: most often where its value lies. */
+  /** Names the field among those of the case by a place with ids, whatever its text turns out to mean: most often where its value lies. */
   pointer: string
   /** Further places in the document whose problems are shown here. */
   also?: readonly string[] | undefined
@@ -24,6 +25,7 @@ export type EntryField<T> = {
  */
 export function useEntry<T>({ pointer, also = [], text, read, take, clear }: EntryField<T>) {
   const { store, problems } = useOpenCase()
+  useClaim([pointer, ...also])
   const entry = useStore(store.store, (state) => state.entries[pointer])
   const isCleared = clear !== undefined && entry?.text.trim() === ''
   const reading = entry === undefined || isCleared ? null : read(entry.text, entry.before)
@@ -57,10 +59,12 @@ export function useEntry<T>({ pointer, also = [], text, read, take, clear }: Ent
       }
       store.settle()
     },
-    /** Goes back to how it was before the typing began. */
+    /** Goes back to how it was before the typing began; where that is over and was refused, to what stood there before. */
     takeBack: () => {
       store.setEntry(pointer, null)
-      store.rewind()
+      if (entry === undefined && refused !== undefined) store.restore(pointer)
+      else store.rewind()
     },
+    isTyped: entry !== undefined,
   }
 }

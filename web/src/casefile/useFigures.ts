@@ -4,67 +4,95 @@ import { useStore } from 'zustand'
 import { figuresQuery } from '../api/answers'
 import { Refusal, type CaseDocument, type EvaluationView, type FieldProblem } from '../api/client'
 import { hasUnreadableEntry, type CaseStore } from './caseStore'
+import { byIds } from './pointers'
 
 export type Figures = {
-  /** `current`: of the document; `refused`: it has no answer; `unreachable`: nobody could be asked. */
-  status: 'pending' | 'current' | 'refused' | 'unreachable'
-  /** The document that was asked about. */
-  document: CaseDocument | null
+  /**
+   * `current`: of the document; `refused`: it has no answer; `silent`: nobody could be asked; `failed`: the server could not
+   * answer.
+   */
+  status: 'pending' | 'current' | 'refused' | 'silent' | 'failed'
   /** The document whose figures are shown. */
   answered: CaseDocument
   /** The document's figures, or those of the last entries that had an answer when they were finished. */
   evaluation: EvaluationView
+  /** What is wrong with the document, at places given by ids. */
   problems: readonly FieldProblem[]
   /** Whether an entry stands that keeps the document from being worked out as it is shown. */
   hasFaultyEntry: boolean
 }
 
-type Answer = Omit<Figures, 'hasFaultyEntry'>
+type Answer = Omit<Figures, 'hasFaultyEntry'> & { document: CaseDocument | null }
 type Answered = Pick<Figures, 'answered' | 'evaluation'>
 
-const RETRY_AFTER_MS = 2000
+const RETRY_AFTER_MS = 2_000
+const RETRY_AFTER_FAILURE_MS = 5_000
+const LONGEST_RETRY_MS = 60_000
 
 /** Asks the server for the figures of each new document; an older question still open is dropped. */
-export function useFigures(store: CaseStore, opened: EvaluationView): Figures {
+export function useFigures(store: CaseStore, opened: Answered): Figures {
   const queries = useQueryClient()
   const document = useStore(store.store, (state) => state.document)
   const hasUnreadable = useStore(store.store, hasUnreadableEntry)
   const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
-  const [answer, setAnswer] = useState<Answer>({
-    status: 'pending',
-    document: null,
-    answered: document,
-    evaluation: opened,
-    problems: [],
-  })
-  const [finished, setFinished] = useState<Answered>({ answered: document, evaluation: opened })
-  const [attempt, setAttempt] = useState(0)
+  const [answer, setAnswer] = useState<Answer>({ status: 'pending', document: null, problems: [], ...opened })
+  const [finished, setFinished] = useState<Answered>(opened)
+  const [attempt, setAttempt] = useState({ of: document, count: 0 })
+  const count = attempt.of === document ? attempt.count : 0
 
   useEffect(() => {
     let isDropped = false
     let retry: ReturnType<typeof setTimeout> | undefined
+    const again = () => setAttempt({ of: document, count: count + 1 })
     const query = figuresQuery(document)
     queries.query(query).then(
       (evaluation) =>
         setAnswer({ status: 'current', document, answered: document, evaluation, problems: [] }),
       (error: unknown) => {
         if (isDropped) return
-        const problems = error instanceof Refusal ? error.problem.fields : undefined
-        const status = problems ? 'refused' : 'unreachable'
-        setAnswer((last) => ({ ...last, status, document, problems: problems ?? [] }))
-        if (!problems) retry = setTimeout(() => setAttempt((count) => count + 1), RETRY_AFTER_MS)
+        const { status, problems } = failureOf(error, document)
+        setAnswer((last) => ({ ...last, status, document, problems }))
+        if (status !== 'refused') retry = setTimeout(again, delayOf(status, count))
       },
     )
+    window.addEventListener('online', again)
     return () => {
       isDropped = true
+      window.removeEventListener('online', again)
       void queries.cancelQueries({ queryKey: query.queryKey, exact: true })
       clearTimeout(retry)
     }
-  }, [queries, document, attempt])
+  }, [queries, document, count])
 
+  const isAnswered = answer.document === document
+  const status = isAnswered ? answer.status : 'pending'
   // Half-typed figures have answers too (the 3 of 31 %), but nobody meant them.
-  const isAnswered = answer.status === 'current' && answer.document === document
-  if (isFinished && isAnswered && finished.evaluation !== answer.evaluation) setFinished(answer)
+  if (isFinished && status === 'current' && finished.evaluation !== answer.evaluation) setFinished(answer)
   const { answered, evaluation } = answer.status === 'refused' ? finished : answer
-  return { ...answer, answered, evaluation, hasFaultyEntry: hasUnreadable || answer.status === 'refused' }
+  const problems = answer.problems
+  return {
+    status,
+    answered,
+    evaluation,
+    problems,
+    hasFaultyEntry: hasUnreadable || answer.status === 'refused',
+  }
 }
+
+function failureOf(
+  error: unknown,
+  document: CaseDocument,
+): Pick<Answer, 'problems'> & { status: 'refused' | 'silent' | 'failed' } {
+  if (!(error instanceof Refusal)) return { status: 'silent', problems: [] }
+  const { fields } = error.problem
+  if (!fields) return { status: 'failed', problems: [] }
+  const problems = fields.map((each) => ({
+    ...each,
+    pointer: each.pointer === null ? null : byIds(document, each.pointer),
+  }))
+  return { status: 'refused', problems }
+}
+
+/** Twice as long after each attempt. */
+const delayOf = (status: 'silent' | 'failed', attempts: number) =>
+  Math.min(LONGEST_RETRY_MS, (status === 'silent' ? RETRY_AFTER_MS : RETRY_AFTER_FAILURE_MS) * 2 ** attempts)

@@ -1,7 +1,7 @@
-import type { OptionDocument } from '../api/client'
+import type { TermsDocument } from '../api/client'
 
 /** How the conventions are called, in the order in which they are offered. */
-export const FREQUENCY_WORDS: Record<OptionDocument['frequency'], string> = {
+export const FREQUENCY_WORDS: Record<TermsDocument['frequency'], string> = {
   MONTHLY: 'monthly',
   SEMI_MONTHLY: 'twice a month',
   BIWEEKLY: 'every two weeks',
@@ -12,7 +12,7 @@ export const FREQUENCY_WORDS: Record<OptionDocument['frequency'], string> = {
   YEARLY: 'yearly',
 }
 
-export const COMPOUNDING_WORDS: Record<OptionDocument['compounding'], string> = {
+export const COMPOUNDING_WORDS: Record<TermsDocument['compounding'], string> = {
   MONTHLY: 'monthly',
   SEMI_ANNUAL: 'half-yearly',
   YEARLY: 'yearly',
@@ -23,13 +23,13 @@ export const COMPOUNDING_WORDS: Record<OptionDocument['compounding'], string> = 
   DAILY: 'daily',
 }
 
-export const ROUNDING_WORDS: Record<OptionDocument['rounding'], string> = {
+export const ROUNDING_WORDS: Record<TermsDocument['rounding'], string> = {
   NEAREST_CENT: 'to the nearest cent',
   UP_TO_CENT: 'up to the next cent',
 }
 
 /** How many payments a year has. */
-export const PAYMENTS_A_YEAR: Record<OptionDocument['frequency'], number> = {
+export const PAYMENTS_PER_YEAR: Record<TermsDocument['frequency'], number> = {
   MONTHLY: 12,
   SEMI_MONTHLY: 24,
   BIWEEKLY: 26,
@@ -47,4 +47,4 @@ export const EXTRA_EFFECT_WORDS = {
   RECAST: 'lowers the payments after it',
 } as const
 
-export const SENDER_WORDS = { LENDER: 'the lender', CLIENTS: 'the clients themselves' } as const
+export const ESCROW_WORDS = { escrowed: 'lender’s escrow', own: 'the clients' } as const

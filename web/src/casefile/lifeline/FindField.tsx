@@ -1,27 +1,27 @@
 import { useState } from 'react'
-import { readSpan, readTime } from '../../entry/time'
 import { useOpenCase } from '../CaseContext'
-import { paymentAt, stretchOf, type Life, type Stretch } from './life'
+import { find } from './find'
+import type { Life, PaymentRange } from './life'
 
-type FindFieldProps = { life: Life; goTo: (payment: number) => void; span: (stretch: Stretch) => void }
+type FindFieldProps = {
+  life: Life
+  perYear: number
+  goTo: (payment: number) => void
+  span: (range: PaymentRange) => void
+}
 
-/** Finds a payment by number or date, or a stretch by its ends: 118, Oct 2031, 13 to 24, 2033. */
-export function FindField({ life, goTo, span }: FindFieldProps) {
+/** Finds a payment by number or date, or a range by its ends: 118, Oct 2031, 13 to 24, year 7. */
+export function FindField({ life, perYear, goTo, span }: FindFieldProps) {
   const { locale } = useOpenCase()
   const [text, setText] = useState('')
   const [problem, setProblem] = useState<string | null>(null)
 
-  const find = () => {
+  const look = () => {
     if (text.trim() === '') return
-    const time = readTime(text, locale)
-    if (time.status === 'read' && !isWholeYear(text)) {
-      goTo(paymentAt(life, time.value))
-      setProblem(null)
-      return
-    }
-    const reading = readSpan(text, locale)
-    setProblem(reading.status === 'unread' ? reading.message : null)
-    if (reading.status === 'read') span(stretchOf(life, reading.value))
+    const found = find(life, perYear, text, locale)
+    setProblem(found.kind === 'none' ? found.message : null)
+    if (found.kind === 'payment') goTo(found.payment)
+    if (found.kind === 'range') span(found.range)
   }
 
   return (
@@ -30,12 +30,12 @@ export function FindField({ life, goTo, span }: FindFieldProps) {
       className="flex flex-wrap items-baseline gap-x-3"
       onSubmit={(event) => {
         event.preventDefault()
-        find()
+        look()
       }}
     >
       <input
         className="field w-52! py-1!"
-        aria-label="Find a payment or a stretch"
+        aria-label="Find a payment or a period"
         aria-invalid={problem !== null}
         placeholder="118, Oct 2031, 13 to 24"
         title="Enter finds it"
@@ -51,5 +51,3 @@ export function FindField({ life, goTo, span }: FindFieldProps) {
     </form>
   )
 }
-
-const isWholeYear = (text: string) => /^\s*\d{4}\s*$/.test(text)

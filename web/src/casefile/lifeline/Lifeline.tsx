@@ -1,18 +1,20 @@
 import { useState } from 'react'
 import { TakePicture } from '../../picture/TakePicture'
 import { useOpenCase } from '../CaseContext'
-import { PAYMENTS_A_YEAR } from '../words'
+import { useOption } from '../OptionContext'
+import { PAYMENTS_PER_YEAR } from '../words'
 import { columnsOf, usualColumns, type Column, type ColumnKey } from './columns'
 import { ColumnsMenu } from './ColumnsMenu'
 import { FindField } from './FindField'
 import { lifelineSvg } from './lifelineSvg'
 import { LifelinePicture } from './LifelinePicture'
-import type { Life, Stretch } from './life'
+import type { Life, PaymentRange } from './life'
 import { PayExtraHere } from './PayExtraHere'
-import { ProofLine } from './ProofLine'
-import { MarkerReading, StretchReading } from './Reading'
+import { ReconciliationLine } from './ReconciliationLine'
+import { MarkerReading, RangeReading } from './Reading'
 import { SaveAsText } from './SaveAsText'
 import { ScheduleTable } from './ScheduleTable'
+import { useMarkerInAddress } from './useMarkerInAddress'
 
 const YEARS_AT_FIRST = 5
 const MONTHS_A_YEAR = 12
@@ -23,23 +25,24 @@ type LifelineProps = {
   width: number
 }
 
-/** Picture and schedule in step: the marker and the stretch belong to both. */
+/** Picture and schedule in step: the marker and the range belong to both. */
 export function Lifeline({ life, width }: LifelineProps) {
-  const { document, answered, selected, option, words, locale } = useOpenCase()
+  const { document, words, locale } = useOpenCase()
+  const { option, answered } = useOption()
   // What is being typed may have no schedule: the picture is of the option that has this one.
-  const { frequency, termMonths } = answered.options[selected] ?? option
-  const perYear = PAYMENTS_A_YEAR[frequency]
-  const [wanted, setMarker] = useState(YEARS_AT_FIRST * perYear)
-  const [chosen, setStretch] = useState<Stretch | null>(null)
+  const { frequency, amortizationMonths } = (answered.document.options[answered.index] ?? option).terms
+  const perYear = PAYMENTS_PER_YEAR[frequency]
+  const [wanted, setMarker] = useMarkerInAddress(YEARS_AT_FIRST * perYear)
+  const [chosen, setRange] = useState<PaymentRange | null>(null)
   const [keys, setKeys] = useState<ColumnKey[] | null>(null)
 
   const marker = Math.min(wanted, life.payments)
-  const stretch = chosen && chosen.first <= life.payments ? clipped(chosen, life) : null
+  const range = chosen && chosen.first <= life.payments ? clipped(chosen, life) : null
   const hasExtras = life.extra.at(-1) !== 0
   const shown = keys ?? usualColumns(hasExtras)
   const all = columnsOf(words)
   const columns: Column[] = shown.map((key) => all[key])
-  const agreed = Math.max(life.payments, Math.round((termMonths * perYear) / MONTHS_A_YEAR))
+  const agreed = Math.max(life.payments, Math.round((amortizationMonths * perYear) / MONTHS_A_YEAR))
 
   return (
     <>
@@ -54,15 +57,16 @@ export function Lifeline({ life, width }: LifelineProps) {
         perYear={perYear}
         marker={marker}
         setMarker={setMarker}
-        stretch={stretch}
-        setStretch={setStretch}
+        range={range}
+        setRange={setRange}
       />
       <div className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <FindField
           life={life}
+          perYear={perYear}
           goTo={setMarker}
           span={(span) => {
-            setStretch(span)
+            setRange(span)
             setMarker(span.first)
           }}
         />
@@ -72,17 +76,17 @@ export function Lifeline({ life, width }: LifelineProps) {
             name="lifeline"
             draw={() => lifelineSvg(document.title, life, agreed, words, locale)}
           />
-          <SaveAsText life={life} columns={columns} stretch={stretch} />
+          <SaveAsText life={life} columns={columns} range={range} />
         </div>
       </div>
-      <StretchReading life={life} stretch={stretch} clear={() => setStretch(null)} />
-      <ScheduleTable life={life} columns={columns} marker={marker} setMarker={setMarker} stretch={stretch} />
-      <ProofLine life={life} />
+      <RangeReading life={life} range={range} clear={() => setRange(null)} />
+      <ScheduleTable life={life} columns={columns} marker={marker} setMarker={setMarker} range={range} />
+      <ReconciliationLine life={life} />
     </>
   )
 }
 
-const clipped = ({ first, last }: Stretch, life: Life): Stretch => ({
+const clipped = ({ first, last }: PaymentRange, life: Life): PaymentRange => ({
   first,
   last: Math.min(last, life.payments),
 })

@@ -3,7 +3,7 @@ import { formatMonth } from '../../format/date'
 import { useOpenCase } from '../CaseContext'
 import { areasOf } from './areas'
 import { Flags } from './Flags'
-import { inOrder, sumsOf, type Life, type Stretch } from './life'
+import { inOrder, sumsOf, type Life, type PaymentRange } from './life'
 import { markerWords } from './Reading'
 
 const HEIGHT_PX = 132
@@ -21,13 +21,13 @@ type LifelinePictureProps = {
   perYear: number
   marker: number
   setMarker: (payment: number) => void
-  stretch: Stretch | null
-  setStretch: (stretch: Stretch | null) => void
+  range: PaymentRange | null
+  setRange: (range: PaymentRange | null) => void
 }
 
-/** Interest and principal from first to last payment, with flags, a marker to be moved and a stretch to be dragged. */
+/** Interest and principal from first to last payment, with flags, a marker to be moved and a range to be dragged. */
 export function LifelinePicture(props: LifelinePictureProps) {
-  const { life, width, agreed, marker, stretch } = props
+  const { life, width, agreed, marker, range } = props
   const { locale } = useOpenCase()
   const pointer = usePointer(props)
   const x = (payments: number) => (payments / agreed) * width
@@ -47,13 +47,13 @@ export function LifelinePicture(props: LifelinePictureProps) {
             className="border-rule text-soft absolute inset-y-0 right-0 overflow-hidden border border-l-0 border-dashed p-2 text-xs"
             style={{ left: x(life.payments) }}
           >
-            {x(unused) > 120 && `${unused} payments not needed`}
+            {x(unused) > 120 && `${unused} fewer payments`}
           </div>
         )}
-        {stretch && (
+        {range && (
           <div
-            className="lifeline-stretch"
-            style={{ left: x(stretch.first - 1), width: x(stretch.last - stretch.first + 1) }}
+            className="lifeline-range"
+            style={{ left: x(range.first - 1), width: x(range.last - range.first + 1) }}
           />
         )}
         <div
@@ -79,7 +79,7 @@ export function LifelinePicture(props: LifelinePictureProps) {
       <Axis life={life} agreed={agreed} perYear={props.perYear} width={width} />
       {unused > 0 && x(unused) <= 120 && (
         <p className="text-soft text-right text-xs">
-          {unused} of {agreed} payments not needed
+          {unused} of {agreed} fewer payments
         </p>
       )}
     </div>
@@ -101,10 +101,10 @@ const AreaPaths = memo(function AreaPaths({ life, agreed }: { life: Life; agreed
   )
 })
 
-/** Arrows go from payment to payment, pages from year to year; with Shift a stretch is drawn along. */
+/** Arrows go from payment to payment, pages from year to year; with Shift a range is drawn along. */
 function step(
   event: KeyboardEvent,
-  { life, perYear, marker, setMarker, stretch, setStretch }: LifelinePictureProps,
+  { life, perYear, marker, setMarker, range, setRange }: LifelinePictureProps,
 ) {
   const moves: Record<string, number> = {
     ArrowLeft: -1,
@@ -116,27 +116,27 @@ function step(
     Home: -life.payments,
     End: life.payments,
   }
-  if (event.key === 'Escape' && stretch) {
+  if (event.key === 'Escape' && range) {
     event.stopPropagation()
-    setStretch(null)
+    setRange(null)
   }
   const move = moves[event.key]
   if (move === undefined || event.ctrlKey || event.metaKey) return
   event.preventDefault()
   const next = Math.min(life.payments, Math.max(1, marker + move))
-  if (event.shiftKey) setStretch(inOrder(anchorOf(stretch, marker), next))
+  if (event.shiftKey) setRange(inOrder(anchorOf(range, marker), next))
   setMarker(next)
 }
 
-/** The end of a stretch that stays while the other moves with the marker. */
-function anchorOf(stretch: Stretch | null, marker: number): number {
-  if (!stretch) return marker
-  return marker === stretch.first ? stretch.last : stretch.first
+/** The end of a range that stays while the other moves with the marker. */
+function anchorOf(range: PaymentRange | null, marker: number): number {
+  if (!range) return marker
+  return marker === range.first ? range.last : range.first
 }
 
-/** Pressing moves the marker there; dragging it takes it along; dragging elsewhere draws a stretch. */
-function usePointer({ life, width, agreed, marker, setMarker, setStretch }: LifelinePictureProps) {
-  const grip = useRef<{ kind: 'marker' | 'stretch'; fromX: number; moved: boolean } | null>(null)
+/** Pressing moves the marker there; dragging it takes it along; dragging elsewhere draws a range. */
+function usePointer({ life, width, agreed, marker, setMarker, setRange }: LifelinePictureProps) {
+  const grip = useRef<{ kind: 'marker' | 'range'; fromX: number; moved: boolean } | null>(null)
   const paymentAtX = (x: number) => Math.min(life.payments, Math.max(1, Math.ceil((x / width) * agreed)))
   const xOf = (event: PointerEvent<HTMLElement>) =>
     event.clientX - event.currentTarget.getBoundingClientRect().left
@@ -146,7 +146,7 @@ function usePointer({ life, width, agreed, marker, setMarker, setStretch }: Life
       const x = xOf(event)
       const markerX = ((marker - 0.5) / agreed) * width
       event.currentTarget.setPointerCapture(event.pointerId)
-      grip.current = { kind: Math.abs(x - markerX) <= GRIP_PX ? 'marker' : 'stretch', fromX: x, moved: false }
+      grip.current = { kind: Math.abs(x - markerX) <= GRIP_PX ? 'marker' : 'range', fromX: x, moved: false }
     },
     onPointerMove: (event: PointerEvent<HTMLElement>) => {
       const held = grip.current
@@ -155,12 +155,12 @@ function usePointer({ life, width, agreed, marker, setMarker, setStretch }: Life
       held.moved ||= Math.abs(x - held.fromX) >= DRAG_PX
       if (!held.moved) return
       if (held.kind === 'marker') setMarker(paymentAtX(x))
-      else setStretch(inOrder(paymentAtX(held.fromX), paymentAtX(x)))
+      else setRange(inOrder(paymentAtX(held.fromX), paymentAtX(x)))
     },
     onPointerUp: (event: PointerEvent<HTMLElement>) => {
       if (grip.current && !grip.current.moved) {
         setMarker(paymentAtX(xOf(event)))
-        setStretch(null)
+        setRange(null)
       }
       grip.current = null
     },

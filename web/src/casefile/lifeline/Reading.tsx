@@ -4,7 +4,7 @@ import { Explained } from '../../working/Explained'
 import { CopyButton } from '../../ui/CopyButton'
 import { useOpenCase } from '../CaseContext'
 import { COLUMN_KEYS, columnsOf } from './columns'
-import { sumsOf, type Life, type Stretch, type Sums } from './life'
+import { sumsOf, type Life, type PaymentRange, type Sums } from './life'
 import { asTabbed, textRows } from './table'
 
 /** What the marker stands at, in words, as a screen reader speaks it. */
@@ -12,8 +12,8 @@ export function markerWords({ schedule }: Life, sums: Sums, locale: string): str
   const date = formatDay(schedule.dates[sums.last - 1] ?? '', locale)
   const equity = sums.equityCents === null ? '' : `, equity ${formatAmount(sums.equityCents)}`
   return (
-    `${date}, payment ${sums.last}: owed ${formatAmount(sums.balanceCents)}, ` +
-    `interest so far ${formatAmount(sums.interestCents)}, repaid ${formatAmount(sums.principalCents)}${equity}`
+    `${date}, payment ${sums.last}: balance ${formatAmount(sums.balanceCents)}, ` +
+    `interest so far ${formatAmount(sums.interestCents)}, principal paid ${formatAmount(sums.principalCents)}${equity}`
   )
 }
 
@@ -25,7 +25,7 @@ export function MarkerReading({ life, marker }: MarkerReadingProps) {
   const sums = sumsOf(life, 1, marker)
   const own = sumsOf(life, marker, marker)
   const line = { of: 'line', line: marker } as const
-  const soFar = { of: 'stretch', first: 1, last: marker } as const
+  const soFar = { of: 'range', first: 1, last: marker } as const
   return (
     <div data-testid="marker-reading">
       <p className="text-act text-[0.8125rem] font-semibold">
@@ -51,20 +51,20 @@ export function MarkerReading({ life, marker }: MarkerReadingProps) {
       </p>
       <p className="font-figures flex flex-wrap gap-x-5 text-[1.1875rem]">
         <span>
-          owed{' '}
+          balance{' '}
           <Explained figure="LINE_BALANCE" subject={line}>
             {formatAmount(sums.balanceCents)}
           </Explained>
         </span>
         <span className="text-interest-words">
           interest so far{' '}
-          <Explained figure="STRETCH_INTEREST" subject={soFar}>
+          <Explained figure="RANGE_INTEREST" subject={soFar}>
             {formatAmount(sums.interestCents)}
           </Explained>
         </span>
         <span className="text-principal">
-          repaid{' '}
-          <Explained figure="STRETCH_REPAID" subject={soFar}>
+          principal paid{' '}
+          <Explained figure="RANGE_PRINCIPAL_PAID" subject={soFar}>
             {formatAmount(sums.principalCents)}
           </Explained>
         </span>
@@ -81,58 +81,56 @@ export function MarkerReading({ life, marker }: MarkerReadingProps) {
   )
 }
 
-type StretchReadingProps = { life: Life; stretch: Stretch | null; clear: () => void }
+type RangeReadingProps = { life: Life; range: PaymentRange | null; clear: () => void }
 
-/** The sums of the stretch, and how to choose one where there is none. */
-export function StretchReading({ life, stretch, clear }: StretchReadingProps) {
+/** The sums of the range, and how to choose one where there is none. */
+export function RangeReading({ life, range, clear }: RangeReadingProps) {
   const { words } = useOpenCase()
-  if (!stretch)
-    return <p className="text-soft mt-1.5 text-[0.8125rem]">Drag across the picture for a stretch’s sums.</p>
-  const sums = sumsOf(life, stretch.first, stretch.last)
-  const subject = { of: 'stretch', ...stretch } as const
+  if (!range)
+    return <p className="text-soft mt-1.5 text-[0.8125rem]">Drag across the chart to total a period.</p>
+  const sums = sumsOf(life, range.first, range.last)
+  const subject = { of: 'range', ...range } as const
   const all = columnsOf(words)
   const text = () =>
     asTabbed(
       textRows(
         life,
         COLUMN_KEYS.map((key) => all[key]),
-        stretch,
+        range,
       ),
     )
   return (
     <p
       className="mt-1.5 flex flex-wrap items-baseline gap-x-3 text-[0.8125rem]"
-      data-testid="stretch-reading"
+      data-testid="range-reading"
       aria-live="polite"
     >
       <span className="text-act font-semibold">
-        {stretch.first === stretch.last
-          ? `Payment ${stretch.first}`
-          : `Payments ${stretch.first} to ${stretch.last}`}
+        {range.first === range.last ? `Payment ${range.first}` : `Payments ${range.first} to ${range.last}`}
       </span>
       <span>
         interest{' '}
-        <Explained figure="STRETCH_INTEREST" subject={subject}>
+        <Explained figure="RANGE_INTEREST" subject={subject}>
           {formatAmount(sums.interestCents)}
         </Explained>
       </span>
       <span>
         principal{' '}
-        <Explained figure="STRETCH_REPAID" subject={subject}>
+        <Explained figure="RANGE_PRINCIPAL_PAID" subject={subject}>
           {formatAmount(sums.principalCents)}
         </Explained>
       </span>
       {sums.extraCents > 0 && (
         <span>
-          of it extra{' '}
-          <Explained figure="STRETCH_EXTRA" subject={subject}>
+          including extra{' '}
+          <Explained figure="RANGE_EXTRA" subject={subject}>
             {formatAmount(sums.extraCents)}
           </Explained>
         </span>
       )}
       <span>
-        then owed{' '}
-        <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: stretch.last }}>
+        balance after{' '}
+        <Explained figure="LINE_BALANCE" subject={{ of: 'line', line: range.last }}>
           {formatAmount(sums.balanceCents)}
         </Explained>
       </span>

@@ -1,21 +1,29 @@
 import { useOpenCase } from '../CaseContext'
+import { titleOf } from '../differences'
+import { useOption } from '../OptionContext'
 import { saveFile } from '../../ui/saveFile'
 import type { Column } from './columns'
-import type { Life, Stretch } from './life'
+import type { Life, PaymentRange } from './life'
 import { asCsv, textRows } from './table'
 
-type SaveAsTextProps = { life: Life; columns: readonly Column[]; stretch: Stretch | null }
+type SaveAsTextProps = { life: Life; columns: readonly Column[]; range: PaymentRange | null }
 
-/** Saves the schedule's payments as comma-separated values: those of the stretch, or all. */
-export function SaveAsText({ life, columns, stretch }: SaveAsTextProps) {
-  const { document } = useOpenCase()
+/** Saves the schedule's payments as comma-separated values: those of the range, or all. */
+export function SaveAsText({ life, columns, range }: SaveAsTextProps) {
+  const { document, locale, words } = useOpenCase()
+  const { option, baseline } = useOption()
   const save = () => {
-    const rows = textRows(life, columns, stretch ?? { first: 1, last: life.payments })
-    saveFile(`${document.title} schedule.csv`, new Blob([asCsv(rows)], { type: 'text/csv;charset=utf-8' }))
+    const rows = textRows(life, columns, range ?? { first: 1, last: life.payments })
+    const title = titleOf(baseline, option, locale, words)
+    const part = range ? `payments ${range.first} to ${range.last}` : 'schedule'
+    saveFile(
+      `${document.title}, ${title}, ${part}.csv`,
+      new Blob([asCsv(rows)], { type: 'text/csv;charset=utf-8' }),
+    )
   }
   return (
     <button type="button" className="text-act font-semibold hover:underline" onClick={save}>
-      {stretch ? 'Save the stretch as CSV' : 'Save as CSV'}
+      {range ? 'Save the period as CSV' : 'Save as CSV'}
     </button>
   )
 }

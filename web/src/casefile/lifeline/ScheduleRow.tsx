@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { formatDay } from '../../format/date'
 import { cellTexts, spanOf } from './cells'
 import type { Column, ColumnKey } from './columns'
-import type { Life, Stretch } from './life'
+import type { Life, PaymentRange } from './life'
 import type { Row } from './rows'
 
 type ScheduleRowProps = {
@@ -12,7 +12,7 @@ type ScheduleRowProps = {
   columns: readonly Column[]
   locale: string
   marker: number
-  stretch: Stretch | null
+  range: PaymentRange | null
   /** The column whose figure is reached by Tab, where it is one of this row's. */
   tabStop: ColumnKey | null
   /** How far down it stands, in pixels. */
@@ -26,8 +26,8 @@ export function ScheduleRow(props: ScheduleRowProps) {
   const { row, life, locale, toggle, setMarker } = props
   if (row.kind === 'start') {
     return (
-      <Cells {...props} payments="before the first">
-        0
+      <Cells {...props} payments="">
+        Opening balance
       </Cells>
     )
   }
@@ -66,11 +66,11 @@ export function ScheduleRow(props: ScheduleRowProps) {
 
 type CellsProps = ScheduleRowProps & { payments: string; children: ReactNode }
 
-function Cells({ row, index, life, columns, marker, stretch, tabStop, top, payments, children }: CellsProps) {
+function Cells({ row, index, life, columns, marker, range, tabStop, top, payments, children }: CellsProps) {
   const { first, last } = spanOf(row)
   const texts = cellTexts(life, row, columns)
   const isMarked = !(row.kind === 'year' && row.isOpen) && first <= marker && marker <= last
-  const isInStretch = stretch !== null && first >= stretch.first && last <= stretch.last
+  const isInRange = range !== null && first >= range.first && last <= range.last
   return (
     <div
       role="row"
@@ -78,7 +78,7 @@ function Cells({ row, index, life, columns, marker, stretch, tabStop, top, payme
       className={`schedule-row schedule-line schedule-${row.kind}`}
       data-row={index}
       data-marked={isMarked || undefined}
-      data-in-stretch={isInStretch || undefined}
+      data-in-range={isInRange || undefined}
       style={{ transform: `translateY(${top}px)` }}
     >
       <span role="rowheader">{children}</span>

@@ -2,7 +2,7 @@ import { useVirtualizer } from '@tanstack/react-virtual'
 import { useDeferredValue, useEffect, useMemo, useRef, useState, type CSSProperties } from 'react'
 import { useOpenCase } from '../CaseContext'
 import type { Column } from './columns'
-import { yearsOf, type Life, type Stretch } from './life'
+import { yearsOf, type Life, type PaymentRange } from './life'
 import { rowOf, rowsOf } from './rows'
 import { ScheduleRow } from './ScheduleRow'
 import { useCells } from './useCells'
@@ -15,11 +15,11 @@ type ScheduleTableProps = {
   columns: readonly Column[]
   marker: number
   setMarker: (payment: number) => void
-  stretch: Stretch | null
+  range: PaymentRange | null
 }
 
 /** The schedule by years, each opened to its payments. Only the rows in sight are built. */
-export function ScheduleTable({ life, columns, marker, setMarker, stretch }: ScheduleTableProps) {
+export function ScheduleTable({ life, columns, marker, setMarker, range }: ScheduleTableProps) {
   const { locale } = useOpenCase()
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set())
   const rows = useMemo(() => rowsOf(life, open), [life, open])
@@ -99,7 +99,7 @@ export function ScheduleTable({ life, columns, marker, setMarker, stretch }: Sch
                 columns={columns}
                 locale={locale}
                 marker={marker}
-                stretch={stretch}
+                range={range}
                 tabStop={tabStop?.row === item.index ? tabStop.column : null}
                 top={item.start}
                 toggle={toggle}

@@ -32,18 +32,18 @@ describe('cellTexts', () => {
 })
 
 describe('cellFigure', () => {
-  it('is a line’s own, a stretch’s sum, or one so far', () => {
+  it('is a line’s own, a range’s sum, or one so far', () => {
     expect(first && cellFigure(first, 'interest')).toEqual({
       figure: 'LINE_INTEREST',
       subject: { of: 'line', line: 1 },
     })
     expect(year && cellFigure(year, 'interest')).toEqual({
-      figure: 'STRETCH_INTEREST',
-      subject: { of: 'stretch', first: 1, last: 2 },
+      figure: 'RANGE_INTEREST',
+      subject: { of: 'range', first: 1, last: 2 },
     })
     expect(first && cellFigure(first, 'principalSoFar')).toEqual({
-      figure: 'STRETCH_REPAID',
-      subject: { of: 'stretch', first: 1, last: 1 },
+      figure: 'RANGE_PRINCIPAL_PAID',
+      subject: { of: 'range', first: 1, last: 1 },
     })
     expect(year && cellFigure(year, 'balance')).toEqual({
       figure: 'LINE_BALANCE',

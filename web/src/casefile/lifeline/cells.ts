@@ -1,13 +1,13 @@
 import { WHOLE_OPTION } from '../../api/workings'
 import { formatAmount } from '../../format/amount'
 import type { FigureName } from '../../working/figureWords'
-import type { Shown } from '../../working/workingPanel'
+import type { ShownFigure } from '../../panel/panelStore'
 import type { Column, ColumnKey } from './columns'
-import { sumsOf, type Life, type Stretch } from './life'
+import { sumsOf, type Life, type PaymentRange } from './life'
 import type { Row } from './rows'
 
 /** The payments that a row counts; from 0 to 0 for the line before the first. */
-export function spanOf(row: Row): Stretch {
+export function spanOf(row: Row): PaymentRange {
   switch (row.kind) {
     case 'start':
       return { first: 0, last: 0 }
@@ -33,15 +33,15 @@ export function cellTexts(life: Life, row: Row, columns: readonly Column[]): str
 
 /** The figures of a single payment, and of several, in the columns that tell a row's own payments. */
 const OWN_FIGURES = {
-  paid: ['LINE_PAID', 'STRETCH_PAID'],
-  interest: ['LINE_INTEREST', 'STRETCH_INTEREST'],
-  principal: ['LINE_PRINCIPAL', 'STRETCH_PRINCIPAL'],
-  extra: ['LINE_EXTRA', 'STRETCH_EXTRA'],
-  insurance: ['LINE_INSURANCE', 'STRETCH_INSURANCE'],
+  paid: ['LINE_PAID', 'RANGE_PAID'],
+  interest: ['LINE_INTEREST', 'RANGE_INTEREST'],
+  principal: ['LINE_PRINCIPAL', 'RANGE_PRINCIPAL'],
+  extra: ['LINE_EXTRA', 'RANGE_EXTRA'],
+  insurance: ['LINE_INSURANCE', 'RANGE_INSURANCE'],
 } as const satisfies Partial<Record<ColumnKey, readonly [FigureName, FigureName]>>
 
 /** Which figure a cell shows, and of what. */
-export function cellFigure(row: Row, column: ColumnKey): Shown {
+export function cellFigure(row: Row, column: ColumnKey): ShownFigure {
   const { first, last } = spanOf(row)
   switch (column) {
     case 'balance':
@@ -51,14 +51,14 @@ export function cellFigure(row: Row, column: ColumnKey): Shown {
     case 'equity':
       return { figure: 'EQUITY', subject: { of: 'line', line: last } }
     case 'interestSoFar':
-      return { figure: 'STRETCH_INTEREST', subject: { of: 'stretch', first: 1, last } }
+      return { figure: 'RANGE_INTEREST', subject: { of: 'range', first: 1, last } }
     case 'principalSoFar':
-      return { figure: 'STRETCH_REPAID', subject: { of: 'stretch', first: 1, last } }
+      return { figure: 'RANGE_PRINCIPAL_PAID', subject: { of: 'range', first: 1, last } }
     default: {
       const [ofOne, ofSeveral] = OWN_FIGURES[column]
       return row.kind === 'payment'
         ? { figure: ofOne, subject: { of: 'line', line: last } }
-        : { figure: ofSeveral, subject: { of: 'stretch', first, last } }
+        : { figure: ofSeveral, subject: { of: 'range', first, last } }
     }
   }
 }

@@ -40,7 +40,7 @@ export function columnsOf(words: MarketWords): Record<ColumnKey, Column> {
       name: 'Principal so far',
       of: (_, soFar) => soFar.principalCents,
     },
-    balance: { key: 'balance', name: 'Owed', of: (own) => own.balanceCents },
+    balance: { key: 'balance', name: 'Balance', of: (own) => own.balanceCents },
     equity: { key: 'equity', name: 'Equity', of: (own) => own.equityCents },
   }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aSchedule } from '../../test/schedules'
-import { lifeOf, paymentAt, stretchOf, sumsOf, yearsOf } from './life'
+import { lifeOf, paymentAt, rangeOf, sumsOf, yearsOf } from './life'
 
 /** 1,000.00 at 1 % a payment, paid off in four, with an extra of 100.00 at the second. */
 const SCHEDULE = aSchedule({
@@ -16,7 +16,7 @@ const SCHEDULE = aSchedule({
 const life = lifeOf(SCHEDULE)
 
 describe('a life', () => {
-  it('adds up any stretch, extras counted as principal', () => {
+  it('adds up any range, extras counted as principal', () => {
     expect(sumsOf(life, 2, 3)).toEqual({
       first: 2,
       last: 3,
@@ -47,12 +47,12 @@ describe('a life', () => {
 
   it('finds spans, in order', () => {
     expect(
-      stretchOf(life, {
+      rangeOf(life, {
         from: { payment: null, day: '2028-01-01' },
         to: { payment: null, day: '2028-12-31' },
       }),
     ).toEqual({ first: 3, last: 4 })
-    expect(stretchOf(life, { from: { payment: 3, day: null }, to: { payment: 2, day: null } })).toEqual({
+    expect(rangeOf(life, { from: { payment: 3, day: null }, to: { payment: 2, day: null } })).toEqual({
       first: 2,
       last: 3,
     })

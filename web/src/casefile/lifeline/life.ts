@@ -1,7 +1,7 @@
 import type { ScheduleView } from '../../api/client'
 import type { Span, Time } from '../../entry/time'
 
-/** A schedule with its running sums, so that every stretch is a difference. Amounts in whole cents. */
+/** A schedule with its running sums, so that every range is a difference. Amounts in whole cents. */
 export type Life = {
   schedule: ScheduleView
   /** How many payments there are. */
@@ -35,7 +35,7 @@ function running(amounts: readonly number[]): number[] {
   return amounts.map((amount) => (sum += amount))
 }
 
-/** The sums of the payments from one to another, both counted; those so far for a stretch from the first. */
+/** The sums of the payments from one to another, both counted; those so far for a range from the first. */
 export type Sums = {
   first: number
   last: number
@@ -95,14 +95,14 @@ function paymentUpTo(life: Life, { payment, day }: Time): number {
   return within(life, later < 0 ? life.payments : later)
 }
 
-export type Stretch = { first: number; last: number }
+export type PaymentRange = { first: number; last: number }
 
 /** A span as payments; in order, whichever end was named first. */
-export function stretchOf(life: Life, { from, to }: Span): Stretch {
+export function rangeOf(life: Life, { from, to }: Span): PaymentRange {
   return inOrder(paymentAt(life, from), paymentUpTo(life, to))
 }
 
-export const inOrder = (one: number, other: number): Stretch => ({
+export const inOrder = (one: number, other: number): PaymentRange => ({
   first: Math.min(one, other),
   last: Math.max(one, other),
 })

@@ -23,8 +23,8 @@ describe('lifelineSvg', () => {
       '2 payments from Mar 2027 to Apr 2027',
       '■Interest 7.50■Principal 1,000.00',
       'paid off',
-      'half repaid',
-      '1 of 3 payments not needed',
+      'half paid off',
+      '1 of 3 fewer payments',
       'Mar 2027',
       'Apr 2027',
     ])

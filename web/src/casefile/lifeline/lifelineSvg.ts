@@ -24,7 +24,7 @@ export function lifelineSvg(
   const flags = flagsOf(schedule.milestones, agreed, WIDTH, ({ kind }) => milestoneWords(kind, words))
   const rows = Math.max(1, ...flags.map((flag) => (flag.row ?? 0) + 1))
   const foot = UNDER_LEGEND + HEIGHT + rows * LINE + 22
-  const unused = `${agreed - payments} of ${agreed} payments not needed`
+  const unused = `${agreed - payments} of ${agreed} fewer payments`
   const untold = flags.filter((flag) => flag.row === null)
   return sheet({
     title,

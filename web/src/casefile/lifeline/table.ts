@@ -1,10 +1,10 @@
 import type { Column } from './columns'
-import { sumsOf, type Life, type Stretch } from './life'
+import { sumsOf, type Life, type PaymentRange } from './life'
 
 const decimal = (cents: number | null) => (cents === null ? '' : (cents / 100).toFixed(2))
 
 /** Lines of a schedule as texts: number, date, and the columns' figures with two decimals and nothing else. */
-export function textRows(life: Life, columns: readonly Column[], { first, last }: Stretch): string[][] {
+export function textRows(life: Life, columns: readonly Column[], { first, last }: PaymentRange): string[][] {
   const rows = [['Payment', 'Date', ...columns.map((column) => column.name)]]
   for (let line = first; line <= last; line++) {
     const own = sumsOf(life, line, line)

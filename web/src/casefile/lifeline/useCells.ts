@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type MouseEvent, type RefObject } from 'react'
 import { isWorkingKey } from '../../working/Explained'
-import { useWorkingPanel } from '../../working/workingPanel'
+import { useOpenPanel } from '../../panel/panelStore'
 import { cellFigure, cellTexts } from './cells'
 import type { Column, ColumnKey } from './columns'
 import type { Life } from './life'
@@ -18,7 +18,7 @@ type Table = {
 
 /** The schedule's figures from mouse and keyboard: each opens its working, and arrows go from one to the next. */
 export function useCells({ life, rows, columns, scroller, scrollTo }: Table) {
-  const open = useWorkingPanel((panel) => panel.open)
+  const open = useOpenPanel()
   const [held, setHeld] = useState<Cell | null>(null)
   const wanted = useRef<Cell | null>(null)
 
@@ -32,7 +32,7 @@ export function useCells({ life, rows, columns, scroller, scrollTo }: Table) {
 
   const explain = ({ row, column }: Cell) => {
     const shown = rows[row] && cellFigure(rows[row], column)
-    if (shown) open(shown.figure, shown.subject)
+    if (shown) open({ kind: 'working', ...shown })
   }
 
   return {

@@ -8,6 +8,7 @@ type ValueFieldProps = {
   label: string
   hint: string
   pointer: string
+  also?: readonly string[]
   /** Cents or percent; null and 0 are nothing. */
   value: number | null | undefined
   take: (value: number | null) => void

@@ -1,13 +1,24 @@
 import { DropdownMenu } from 'radix-ui'
 import { addMonths } from '../../entry/date'
 import type { OptionView } from '../../api/client'
+import { useOpenPanel, type PanelView } from '../../panel/panelStore'
 import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
-import { addExtra, addRateChange, paymentsIn, type How } from '../clauses'
+import { useOption } from '../OptionContext'
+import { addExtra, addPaymentStep, addRateChange, paymentsIn, type How } from '../clauses'
 import { focusFigure } from '../focusFigure'
-import { asLoanAlone, asPurchase, withClosing, withFields, type OptionChange } from '../option'
-import { useWishPanel } from '../wish/wishPanel'
-import { useCostsDrawer } from './costsDrawer'
+import { newId } from '../newId'
+import {
+  asLoanOnly,
+  asPurchase,
+  loanOnlyCents,
+  purchaseOf,
+  withClosing,
+  withFeatures,
+  withPurchase,
+  withTerms,
+  type OptionChange,
+} from '../option'
 
 const FIVE_YEARS_MONTHS = 60
 const ROUND_CENTS = 50_00
@@ -16,25 +27,23 @@ type Entry = { words: string; change: OptionChange; focus: string }
 
 /** What else can be said of the loan: each entry adds a clause and leads to its figure. */
 export function AndMenu() {
-  const { store, at } = useOpenCase()
+  const { at, apply } = useOption()
   const entries = useEntries()
-  const openDrawer = useCostsDrawer((drawer) => drawer.open)
-  const openWish = useWishPanel((panel) => panel.open)
+  const openPanel = useOpenPanel()
   const { lead, onCloseAutoFocus } = useFocusElsewhere()
   const say = ({ change, focus }: Entry) => {
     lead()
-    store.changeOption(change)
-    store.settle()
+    apply(change)
     focusFigure(`${at}${focus}`)
   }
-  const open = (panel: () => void) => () => {
+  const open = (view: PanelView) => () => {
     lead()
-    panel()
+    openPanel(view)
   }
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="text-soft hover:text-ink rounded-sm px-0.5 text-[0.72em]">
-        and…
+        Add…
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
@@ -50,11 +59,11 @@ export function AndMenu() {
             </DropdownMenu.Item>
           ))}
           <DropdownMenu.Separator className="border-rule my-1 border-t" />
-          <DropdownMenu.Item className="floating-item" onSelect={open(() => openWish(''))}>
-            a wish to stay within…
+          <DropdownMenu.Item className="floating-item" onSelect={open({ kind: 'target', text: '' })}>
+            Target…
           </DropdownMenu.Item>
-          <DropdownMenu.Item className="floating-item" onSelect={open(openDrawer)}>
-            tax, insurance, fees and conventions…
+          <DropdownMenu.Item className="floating-item" onSelect={open({ kind: 'costs' })}>
+            Tax, insurance, fees and conventions…
           </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
@@ -64,65 +73,80 @@ export function AndMenu() {
 
 /** The clauses that the option does not have yet, and those it can have several of. */
 function useEntries(): Entry[] {
-  const { option, figures } = useOpenCase()
+  const { words } = useOpenCase()
+  const { option, figures } = useOption()
+  const { terms, features, closing } = option
+  const purchase = purchaseOf(option)
   const inFiveYears = { payment: null, day: addMonths(figures.firstPaymentDate, FIVE_YEARS_MONTHS) }
+  const id = newId()
   const extra = (words: string, how: How, cents: number, first = inFiveYears): Entry => ({
     words,
-    change: addExtra(how, cents, first),
-    focus: `/extras/${option.extras.length}`,
+    change: addExtra(id, how, cents, first),
+    focus: `/features/extras/${id}`,
   })
   const fromTheFirst = { payment: null, day: figures.firstPaymentDate }
   return [
-    extra('plus an extra with each payment', 'EACH_PAYMENT', 200_00, fromTheFirst),
-    extra('plus an extra once', 'ONCE', 10_000_00),
-    extra('plus an extra once a year', 'EACH_YEAR', 2_000_00),
-    ...onceOnly(option.interestOnlyPayments, {
-      words: 'interest alone at first',
-      change: (each) => ({ ...each, interestOnlyPayments: paymentsIn(FIVE_YEARS_MONTHS, each.frequency) }),
-      focus: '/interestOnlyPayments',
+    extra('Extra with each payment', 'EACH_PAYMENT', 200_00, fromTheFirst),
+    extra('One-time extra payment', 'ONCE', 10_000_00),
+    extra('Yearly extra payment', 'EACH_YEAR', 2_000_00),
+    ...onceOnly(features.interestOnlyPayments, {
+      words: 'Interest-only period',
+      change: withFeatures({ interestOnlyPayments: paymentsIn(FIVE_YEARS_MONTHS, terms.frequency) }),
+      focus: '/features/interestOnlyPayments',
     }),
-    ...onceOnly(option.chosenPaymentCents, {
-      words: 'a payment of their own choice',
-      change: withFields({ chosenPaymentCents: nextRound(figures.paymentCents) }),
-      focus: '/chosenPaymentCents',
-    }),
-    ...onceOnly(option.residualCents, {
-      words: 'a balance left at the end',
-      change: withFields({ residualCents: fifthOf(figures) }),
-      focus: '/residualCents',
+    ...onceOnly(features.paymentCents, {
+      words: 'Custom payment',
+      change: withFeatures({ paymentCents: nextRound(figures.paymentCents) }),
+      focus: '/features/paymentCents',
     }),
     {
-      words: 'another rate later',
-      change: addRateChange(option.ratePercent, inFiveYears),
-      focus: `/rateChanges/${option.rateChanges.length}/ratePercent`,
+      words: 'Payment change',
+      change: addPaymentStep(id, nextRound(figures.paymentCents), inFiveYears),
+      focus: `/features/paymentSteps/${id}/cents`,
     },
-    ...onceOnly(option.rateTermMonths, {
-      words: 'the rate agreed for part of the term',
-      change: withFields({ rateTermMonths: FIVE_YEARS_MONTHS }),
-      focus: '/rateTermMonths',
+    ...onceOnly(features.balloonCents, {
+      words: 'Balloon payment',
+      change: withFeatures({ balloonCents: fifthOf(figures) }),
+      focus: '/features/balloonCents',
     }),
-    ...onceOnly(option.buydown, {
-      words: 'reduced payments in the first years',
-      change: withFields({ buydown: { reductionsPercent: [2, 1], payer: 'SELLER' } }),
-      focus: '/buydown/reductionsPercent',
+    {
+      words: 'Rate change',
+      change: addRateChange(id, terms.ratePercent, inFiveYears),
+      focus: `/features/rateChanges/${id}/ratePercent`,
+    },
+    ...onceOnly(terms.rateTermMonths, {
+      words: words.ratePeriod,
+      change: withTerms({ rateTermMonths: FIVE_YEARS_MONTHS }),
+      focus: '/terms/rateTermMonths',
     }),
-    ...onceOnly(option.closing?.upfrontPremiumPercent ?? null, {
-      words: 'a premium due once',
-      change: withClosing({ upfrontPremiumPercent: 1.75, upfrontPremiumFinanced: true }),
-      focus: '/closing/upfrontPremiumPercent',
+    ...onceOnly(features.buydown, {
+      words: 'Temporary buydown',
+      change: withFeatures({ buydown: { reductionsPercent: [2, 1], paidBy: 'SELLER' } }),
+      focus: '/features/buydown/reductionsPercent',
     }),
-    ...(option.priceCents === null
-      ? [{ words: 'it buys a home at a price', change: asPurchase, focus: '/priceCents' }]
+    ...onceOnly(closing.upfrontPremium, {
+      words: 'Upfront premium',
+      change: withClosing({ upfrontPremium: { percent: 1.75, financed: true } }),
+      focus: '/closing/upfrontPremium/percent',
+    }),
+    ...(purchase === null
+      ? [
+          {
+            words: 'Purchase price',
+            change: asPurchase(loanOnlyCents(option) ?? figures.baseLoanCents),
+            focus: '/financing/priceCents',
+          },
+        ]
       : [
-          ...onceOnly(option.appraisalCents, {
-            words: 'an appraisal',
-            change: withFields({ appraisalCents: option.priceCents }),
-            focus: '/appraisalCents',
+          ...onceOnly(purchase.appraisalCents, {
+            words: 'Appraisal',
+            change: withPurchase({ appraisalCents: purchase.priceCents }),
+            focus: '/financing/appraisalCents',
           }),
           {
-            words: 'it is a loan alone, without a price',
-            change: asLoanAlone(figures.baseLoanCents),
-            focus: '/loanCents',
+            words: 'Loan only, without a price',
+            change: asLoanOnly(figures.baseLoanCents),
+            focus: '/financing/loanCents',
           },
         ]),
   ]

@@ -4,20 +4,26 @@ import type { MarketWords } from '../../format/market'
 import { formatPercent } from '../../format/percent'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
 import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../words'
-import { useCostsDrawer } from './costsDrawer'
+import { useOpenPanel } from '../../panel/panelStore'
 
 /** What the figures rest on beside the sentence, in a line, and the way to change it. */
 export function Assumptions() {
-  const { option, words } = useOpenCase()
-  const open = useCostsDrawer((drawer) => drawer.open)
+  const { words } = useOpenCase()
+  const { option } = useOption()
+  const open = useOpenPanel()
   return (
     <p className="text-soft -mt-1 mb-4 text-[0.8125rem] first-letter:uppercase">
       <Borrowed />
       {costsOf(option, words)}
       <span className="whitespace-nowrap">
         {conventionsOf(option)}{' '}
-        <button type="button" className="text-act font-semibold hover:underline" onClick={open}>
+        <button
+          type="button"
+          className="text-act font-semibold hover:underline"
+          onClick={() => open({ kind: 'costs' })}
+        >
           Change
         </button>
       </span>
@@ -27,14 +33,15 @@ export function Assumptions() {
 
 /** The amounts that follow from what the sentence says: of a share of the price, and of a premium on top of the loan. */
 function Borrowed() {
-  const { figures, words } = useOpenCase()
+  const { words } = useOpenCase()
+  const { figures } = useOption()
   const { downCents, loanCents, baseLoanCents } = figures
   if (downCents === null && loanCents === baseLoanCents) return null
   return (
     <>
       {downCents !== null && (
         <>
-          <Explained figure="MONEY_DOWN">{formatAmount(downCents)}</Explained> {words.down},{' '}
+          <Explained figure="DOWN_PAYMENT">{formatAmount(downCents)}</Explained> {words.down},{' '}
         </>
       )}
       loan <Explained figure="LOAN_AMOUNT">{formatAmount(loanCents)}</Explained>;{' '}
@@ -43,11 +50,11 @@ function Borrowed() {
 }
 
 function costsOf({ housing }: OptionDocument, words: MarketWords): string {
-  const { propertyTaxPercent, propertyTaxCents, mortgageInsurancePercent } = housing
+  const { propertyTax, mortgageInsurancePercent } = housing
   const costs = [
-    propertyTaxPercent
-      ? `${words.propertyTax.toLowerCase()} ${formatPercent(propertyTaxPercent)}`
-      : amount(words.propertyTax, propertyTaxCents, 'a year'),
+    propertyTax?.percent
+      ? `${words.propertyTax.toLowerCase()} ${formatPercent(propertyTax.percent)}`
+      : amount(words.propertyTax, propertyTax?.cents ?? null, 'a year'),
     amount('Home insurance', housing.homeInsuranceCents, 'a year'),
     mortgageInsurancePercent
       ? `${words.mortgageInsurance.toLowerCase()} ${formatPercent(mortgageInsurancePercent)}`
@@ -58,7 +65,7 @@ function costsOf({ housing }: OptionDocument, words: MarketWords): string {
   return costs.length > 0 ? `${costs.join(', ')}; ` : ''
 }
 
-const conventionsOf = ({ compounding, rounding }: OptionDocument) =>
+const conventionsOf = ({ terms: { compounding, rounding } }: OptionDocument) =>
   `interest compounds ${COMPOUNDING_WORDS[compounding]}` +
   `${rounding === 'UP_TO_CENT' ? `, payments are rounded ${ROUNDING_WORDS[rounding]}` : ''}.`
 

@@ -1,77 +1,71 @@
-import type { ClosingDocument } from '../../api/client'
 import { readDay } from '../../entry/date'
 import { formatAmount } from '../../format/amount'
+import { CLOSING_KINDS, type ClosingKind } from '../../format/closing'
 import { formatDay } from '../../format/date'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
-import { withClosing } from '../option'
+import { useOption } from '../OptionContext'
+import { itemOf, withItem } from '../closingItems'
+import { amount, share, withClosing } from '../option'
 import { AmountField, PercentField } from './AmountField'
 import { CostField } from './CostField'
 
-type AmountName = {
-  [K in keyof ClosingDocument]: K extends `${string}Cents` ? K : never
-}[keyof ClosingDocument]
-
-const AMOUNTS: readonly [AmountName, string, string][] = [
-  ['loanFeesCents', 'Fees of the loan', 'lender and required services'],
-  ['otherCostsCents', 'Recording and taxes', 'not brought by the loan'],
-  ['prepaidInterestCents', 'Prepaid interest', 'to the first full period'],
-  ['prepaidItemsCents', 'Prepaid tax and insurance', 'amount'],
-  ['sellerCreditCents', 'Seller’s credit', 'towards all of these'],
-]
-
 /** What is due when the loan is paid out, and what others pay of it. */
 export function ClosingCosts() {
-  const { store, option, figures, words, locale, at } = useOpenCase()
-  const here = `${at}/closing`
-  const { closing } = option
+  const { words, locale } = useOpenCase()
+  const { option, figures, at, change } = useOption()
+  const { day } = option.closing
   const lost = figures.cashToClose.sellerCreditUnusedCents
   return (
     <>
       <CostField
         label={`Day of ${words.closing.toLowerCase()}`}
         hint="date"
-        pointer={`${here}/day`}
-        text={closing?.day ? formatDay(closing.day, locale) : ''}
+        pointer={`${at}/closing/day`}
+        text={day ? formatDay(day, locale) : ''}
         read={(text) => readDay(text, locale)}
-        take={(day) => store.changeOption(withClosing({ day }))}
-        clear={() => store.changeOption(withClosing({ day: null }))}
+        take={(chosen) => change(withClosing({ day: chosen }))}
+        clear={() => change(withClosing({ day: null }))}
       />
-      <PercentField
-        label="Points"
-        hint="% of the loan"
-        pointer={`${here}/pointsPercent`}
-        value={closing?.pointsPercent}
-        take={(pointsPercent) => store.changeOption(withClosing({ pointsPercent }))}
-      />
-      <PercentField
-        label="Lender’s credit"
-        hint="% of the loan"
-        pointer={`${here}/lenderCreditPercent`}
-        value={closing?.lenderCreditPercent}
-        take={(lenderCreditPercent) => store.changeOption(withClosing({ lenderCreditPercent }))}
-      />
-      {AMOUNTS.map(([name, label, hint]) => (
-        <AmountField
-          key={name}
-          label={label}
-          hint={hint}
-          pointer={`${here}/${name}`}
-          value={closing?.[name]}
-          take={(cents) => store.changeOption(withClosing({ [name]: cents }))}
-        />
+      {(Object.keys(CLOSING_KINDS) as ClosingKind[]).map((kind) => (
+        <ItemField key={kind} kind={kind} />
       ))}
       <p className="text-soft text-[0.8125rem]">
-        Cash at {words.closing.toLowerCase()}:{' '}
+        {words.cashToClose}:{' '}
         <Explained figure="CASH_TO_CLOSE">{formatAmount(figures.cashToClose.totalCents)}</Explained>
         {lost > 0 && (
           <>
-            . Of the seller’s credit <Explained figure="SELLER_CREDIT">{formatAmount(lost)}</Explained> cannot
-            be used
+            . Seller credit, unused: <Explained figure="SELLER_CREDIT">{formatAmount(lost)}</Explained>
           </>
         )}
         .
       </p>
     </>
+  )
+}
+
+/** The item of a kind: a share of the loan where it is agreed as one, else an amount. */
+function ItemField({ kind }: { kind: ClosingKind }) {
+  const { option, at, change } = useOption()
+  const { label, hint, unit } = CLOSING_KINDS[kind]
+  const item = itemOf(option, kind)
+  const given = item?.amount
+  const isShare = given ? given.percent !== null : unit === 'percent'
+  const here = `${at}/closing/items/${item?.id ?? kind}`
+  // Named by its kind, since an item that is still to be made has no id yet.
+  const also = [here, `${here}/amount`, `${here}/amount/cents`, `${here}/amount/percent`]
+  const field = { label, hint, pointer: `${at}/closing/${kind}`, also }
+  return isShare ? (
+    <PercentField
+      {...field}
+      value={given?.percent}
+      take={(percent) => change(withItem(kind, percent === null ? null : share(percent)))}
+    />
+  ) : (
+    <AmountField
+      {...field}
+      value={given?.cents}
+      take={(cents) => change(withItem(kind, cents === null ? null : amount(cents)))}
+    />
   )
 }

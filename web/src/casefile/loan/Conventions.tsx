@@ -1,9 +1,13 @@
+import { Fragment } from 'react'
 import { readSignedPercent } from '../../entry/percent'
 import { CURRENCIES, MARKETS, marketOf, type CurrencyCode, type Market } from '../../format/market'
-import { formatSignedPercent } from '../../format/percent'
+import { formatPercent, formatSignedPercent } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
+import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
-import { withFields } from '../option'
+import { useOption } from '../OptionContext'
+import type { AssumptionsDocument, CaseDocument, OptionView } from '../../api/client'
+import { withTerms } from '../option'
 import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../words'
 import { CostField } from './CostField'
 import { Labelled } from './Labelled'
@@ -16,31 +20,36 @@ const MARKET_NAMES = Object.fromEntries(
   Object.entries(MARKETS).map(([market, words]) => [market, words.name]),
 ) as Record<Market, string>
 
-/** How interest and payments are reckoned, and how the market speaks of them. */
+/** How interest and payments are computed, and how the market speaks of them. */
 export function Conventions() {
-  const { store, document, option, currency } = useOpenCase()
-  const settled = (change: () => void) => {
-    change()
+  const { store, document, currency } = useOpenCase()
+  const { option, apply } = useOption()
+  const settle = (fields: Partial<CaseDocument>) => {
+    store.changeDocument(fields)
     store.settle()
   }
+  const { homeValuePercent } = document.assumptions
+  const assume = (fields: Partial<AssumptionsDocument>) =>
+    store.changeDocument({ assumptions: { ...document.assumptions, ...fields } })
   return (
     <>
       <Labelled label="Interest compounds">
         <Choice
           label="Interest compounds"
           className="field text-left"
-          value={option.compounding}
+          value={option.terms.compounding}
           words={COMPOUNDING_WORDS}
-          choose={(compounding) => settled(() => store.changeOption(withFields({ compounding })))}
+          choose={(compounding) => apply(withTerms({ compounding }))}
         />
       </Labelled>
+      <Restated />
       <Labelled label="Payment is rounded">
         <Choice
           label="Payment is rounded"
           className="field text-left"
-          value={option.rounding}
+          value={option.terms.rounding}
           words={ROUNDING_WORDS}
-          choose={(rounding) => settled(() => store.changeOption(withFields({ rounding })))}
+          choose={(rounding) => apply(withTerms({ rounding }))}
         />
       </Labelled>
       <Labelled label="Market">
@@ -49,7 +58,7 @@ export function Conventions() {
           className="field text-left"
           value={marketOf(document)}
           words={MARKET_NAMES}
-          choose={(market) => settled(() => store.changeDocument({ market }))}
+          choose={(market) => settle({ market })}
         />
       </Labelled>
       <Labelled label="Currency">
@@ -58,18 +67,52 @@ export function Conventions() {
           className="field text-left"
           value={currency}
           words={CURRENCY_WORDS}
-          choose={(code) => settled(() => store.changeDocument({ currency: code }))}
+          choose={(code) => settle({ currency: code })}
         />
       </Labelled>
       <CostField
         label="The home’s value changes"
         hint="% a year, for equity"
-        pointer="/valueGrowthPercent"
-        text={document.valueGrowthPercent ? formatSignedPercent(document.valueGrowthPercent) : ''}
+        pointer="/assumptions/homeValuePercent"
+        text={homeValuePercent ? formatSignedPercent(homeValuePercent) : ''}
         read={readSignedPercent}
-        take={(valueGrowthPercent) => store.changeDocument({ valueGrowthPercent })}
-        clear={() => store.changeDocument({ valueGrowthPercent: null })}
+        take={(percent) => assume({ homeValuePercent: percent })}
+        clear={() => assume({ homeValuePercent: null })}
       />
     </>
   )
 }
+
+const STATED = ['YEARLY', 'SEMI_ANNUAL', 'MONTHLY'] as const
+
+/** The same rate as others state it. */
+function Restated() {
+  const { option, figures } = useOption()
+  const others = STATED.filter((each) => each !== option.terms.compounding)
+  return (
+    <p className="text-soft text-[0.8125rem]" data-testid="restated">
+      The same rate is{' '}
+      {others.map((compounding, index) => (
+        <Fragment key={compounding}>
+          {index > 0 && ', '}
+          <Explained figure="RESTATED_RATE" subject={{ of: 'compounding', compounding }}>
+            {restatedText(figures, compounding)}
+          </Explained>{' '}
+          compounding {COMPOUNDING_WORDS[compounding]}
+        </Fragment>
+      ))}
+      .
+    </p>
+  )
+}
+
+const RESTATED_DECIMALS = 6
+
+const restatedText = ({ restatedRates }: OptionView, compounding: (typeof STATED)[number]) =>
+  formatPercent(
+    Number(
+      (restatedRates.find((each) => each.compounding === compounding)?.percent ?? 0).toFixed(
+        RESTATED_DECIMALS,
+      ),
+    ),
+  )

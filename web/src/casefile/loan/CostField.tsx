@@ -5,7 +5,7 @@ type CostFieldProps<T> = EntryField<T> & { label: string; hint: string }
 
 /** A cost of the drawer; empty means none. */
 export function CostField<T>({ label, hint, ...field }: CostFieldProps<T>) {
-  const { shown, problem, type, finish, takeBack } = useEntry(field)
+  const { shown, problem, type, finish, takeBack, isTyped } = useEntry(field)
   const id = useId()
   return (
     <div>
@@ -19,6 +19,8 @@ export function CostField<T>({ label, hint, ...field }: CostFieldProps<T>) {
         id={id}
         className="field font-figures text-right text-lg leading-tight"
         data-pointer={field.pointer}
+        data-also={field.also?.join(' ')}
+        data-typed={isTyped || undefined}
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? `${id}-hint` : `${id}-problem`}
         placeholder="none"
@@ -29,10 +31,7 @@ export function CostField<T>({ label, hint, ...field }: CostFieldProps<T>) {
         onBlur={finish}
         onKeyDown={(event) => {
           if (event.key === 'Enter') finish()
-          if (event.key === 'Escape' && shown !== field.text) {
-            event.stopPropagation()
-            takeBack()
-          }
+          if (event.key === 'Escape') takeBack()
         }}
       />
       {problem !== undefined && (

@@ -6,8 +6,9 @@ import { formatEntry } from '../../format/amount'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
-import { withExtra, withoutExtra, type How } from '../clauses'
-import { withFields } from '../option'
+import { useOption } from '../OptionContext'
+import { withEntry, withoutEntry, type How } from '../clauses'
+import { withFeatures } from '../option'
 import { EXTRA_EFFECT_WORDS } from '../words'
 import { EXTRA_STEP_CENTS, notNegative } from './steps'
 import { TimeFigure } from './TimeFigure'
@@ -20,14 +21,14 @@ const HOW_WORDS: Record<How, string> = {
   EACH_YEAR: 'once a year',
 }
 
-type ExtraClauseProps = { extra: ExtraDocument; index: number; after: string }
+type ExtraClauseProps = { extra: ExtraDocument; after: string }
 
 /** Plus 200 with each payment from March 2028 until the end. */
-export function ExtraClause({ extra, index, after }: ExtraClauseProps) {
-  const { store, at } = useOpenCase()
-  const here = `${at}/extras/${index}`
+export function ExtraClause({ extra, after }: ExtraClauseProps) {
+  const { at, change, apply } = useOption()
+  const here = `${at}/features/extras/${extra.id}`
   const first = { payment: extra.firstPayment, day: extra.firstDay }
-  const was = useWas()((baseline) => baseline.extras[index] ?? null)
+  const was = useWas()((baseline) => baseline.features.extras.find(({ id }) => id === extra.id) ?? null)
   return (
     <>
       plus{' '}
@@ -38,37 +39,38 @@ export function ExtraClause({ extra, index, after }: ExtraClauseProps) {
         text={formatEntry(extra.cents)}
         was={was === undefined ? undefined : was === null ? '' : formatEntry(was.cents)}
         read={readAmount}
-        take={(cents) => store.changeOption(withExtra(index, { cents }))}
-        clear={() => store.changeOption(withoutExtra(index))}
+        take={(cents) => change(withEntry('extras', extra.id, { cents }))}
+        clear={() => change(withoutEntry('extras', extra.id))}
         nudge={(steps) =>
-          store.changeOption(withExtra(index, { cents: notNegative(extra.cents + steps * EXTRA_STEP_CENTS) }))
+          change(
+            withEntry('extras', extra.id, { cents: notNegative(extra.cents + steps * EXTRA_STEP_CENTS) }),
+          )
         }
       />{' '}
       <Choice
-        label="How often the extra is paid"
+        label="Extra payment frequency"
         value={extra.how}
         was={was?.how}
         words={HOW_WORDS}
         choose={(how) => {
           const once = how === 'ONCE' ? { lastPayment: null, lastDay: null } : {}
-          store.changeOption(withExtra(index, { how, ...once }))
-          store.settle()
+          apply(withEntry('extras', extra.id, { how, ...once }))
         }}
       />{' '}
       {extra.how === 'ONCE' ? onceAt(first) : 'from'}{' '}
       <TimeFigure
-        label="When the extra is first paid"
+        label="Extra payment from"
         pointer={`${here}/firstDay`}
         also={[`${here}/firstPayment`]}
         time={first}
         was={was && { payment: was.firstPayment, day: was.firstDay }}
-        take={(time) => store.changeOption(withExtra(index, firstOf(time)))}
+        take={(time) => change(withEntry('extras', extra.id, firstOf(time)))}
         after={extra.how === 'ONCE' ? after : ''}
       />
       {extra.how !== 'ONCE' && (
         <>
           {' '}
-          until <UntilFigure extra={extra} index={index} after={after} />
+          until <UntilFigure extra={extra} after={after} />
         </>
       )}
     </>
@@ -82,15 +84,16 @@ function readUntil(text: string, locale: string): Reading<Time | typeof NO_END> 
   return /^\s*(the )?end\s*$/i.test(text) ? read(NO_END) : readEnd(text, locale)
 }
 
-function UntilFigure({ extra, index, after }: ExtraClauseProps) {
-  const { store, at, locale } = useOpenCase()
-  const here = `${at}/extras/${index}`
-  const was = useWas()((baseline) => baseline.extras[index] ?? null)
+function UntilFigure({ extra, after }: ExtraClauseProps) {
+  const { locale } = useOpenCase()
+  const { at, change } = useOption()
+  const here = `${at}/features/extras/${extra.id}`
+  const was = useWas()((baseline) => baseline.features.extras.find(({ id }) => id === extra.id) ?? null)
   const take = (time: Time | typeof NO_END) =>
-    store.changeOption(withExtra(index, time.day === null && time.payment === null ? noEnd() : lastOf(time)))
+    change(withEntry('extras', extra.id, time.day === null && time.payment === null ? noEnd() : lastOf(time)))
   return (
     <Figure
-      label="Until when the extra is paid"
+      label="Extra payment until"
       pointer={`${here}/lastDay`}
       also={[`${here}/lastPayment`]}
       text={endText({ payment: extra.lastPayment, day: extra.lastDay }, locale)}
@@ -103,7 +106,7 @@ function UntilFigure({ extra, index, after }: ExtraClauseProps) {
       }
       read={(text) => readUntil(text, locale)}
       take={take}
-      clear={() => store.changeOption(withExtra(index, noEnd()))}
+      clear={() => change(withEntry('extras', extra.id, noEnd()))}
       after={after}
     />
   )
@@ -113,19 +116,18 @@ const noEnd = () => ({ lastPayment: null, lastDay: null })
 
 /** What the extras do to the payments after them. */
 export function ExtraEffectClause({ after }: { after: string }) {
-  const { store, option } = useOpenCase()
+  const { option, apply } = useOption()
   return (
     <>
       which{' '}
       <span className="whitespace-nowrap">
         <Choice
-          label="What an extra does"
-          value={option.extraEffect ?? 'END_EARLY'}
-          was={useWas()((baseline) => baseline.extraEffect ?? 'END_EARLY')}
+          label="Effect of extra payments"
+          value={option.features.extraEffect ?? 'END_EARLY'}
+          was={useWas()((baseline) => baseline.features.extraEffect ?? 'END_EARLY')}
           words={EXTRA_EFFECT_WORDS}
           choose={(extraEffect) => {
-            store.changeOption(withFields({ extraEffect }))
-            store.settle()
+            apply(withFeatures({ extraEffect }))
           }}
         />
         {after}

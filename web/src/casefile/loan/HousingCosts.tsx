@@ -3,8 +3,9 @@ import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
 import { useOpenCase } from '../CaseContext'
-import { withHousing } from '../option'
-import { SENDER_WORDS } from '../words'
+import { useOption } from '../OptionContext'
+import { amount, share, withHousing } from '../option'
+import { ESCROW_WORDS } from '../words'
 import { AmountField, PercentField } from './AmountField'
 import { CostField } from './CostField'
 import { Labelled } from './Labelled'
@@ -14,33 +15,29 @@ const MOST_TAX_PERCENT = 20
 const readTax = (text: string, before: string) => readShareOrAmount(text, before, MOST_TAX_PERCENT)
 
 function TaxField() {
-  const { store, option, words, at } = useOpenCase()
-  const { propertyTaxCents, propertyTaxPercent } = option.housing
-  const entry = propertyTaxCents ? formatEntry(propertyTaxCents) : ''
+  const { words } = useOpenCase()
+  const { option, at, change } = useOption()
+  const { propertyTax } = option.housing
+  const entry = propertyTax?.cents ? formatEntry(propertyTax.cents) : ''
   return (
     <CostField
       label={words.propertyTax}
       hint="amount, or % of the price"
       pointer={`${at}/housing/propertyTax`}
-      also={[`${at}/housing/propertyTaxCents`, `${at}/housing/propertyTaxPercent`]}
-      text={propertyTaxPercent === null ? entry : formatPercent(propertyTaxPercent)}
+      text={propertyTax?.percent == null ? entry : formatPercent(propertyTax.percent)}
       read={readTax}
       take={({ unit, value }) =>
-        store.changeOption(
-          withHousing({
-            propertyTaxPercent: unit === 'percent' ? value : null,
-            propertyTaxCents: unit === 'cents' ? value : null,
-          }),
-        )
+        change(withHousing({ propertyTax: unit === 'percent' ? share(value) : amount(value) }))
       }
-      clear={() => store.changeOption(withHousing({ propertyTaxCents: null, propertyTaxPercent: null }))}
+      clear={() => change(withHousing({ propertyTax: null }))}
     />
   )
 }
 
-/** What is paid by the year, and who sends it in. */
+/** What is paid by the year, and who pays it. */
 export function YearlyCosts() {
-  const { store, option, words, at } = useOpenCase()
+  const { words } = useOpenCase()
+  const { option, at, change, apply } = useOption()
   return (
     <>
       <TaxField />
@@ -49,26 +46,25 @@ export function YearlyCosts() {
         hint="amount"
         pointer={`${at}/housing/homeInsuranceCents`}
         value={option.housing.homeInsuranceCents}
-        take={(homeInsuranceCents) => store.changeOption(withHousing({ homeInsuranceCents }))}
+        take={(homeInsuranceCents) => change(withHousing({ homeInsuranceCents }))}
       />
-      <Labelled label="Tax and insurance are sent in by">
+      <Labelled label="Taxes and insurance paid by">
         <Choice
-          label="Tax and insurance are sent in by"
+          label="Taxes and insurance paid by"
           className="field text-left"
-          value={option.housing.taxAndInsuranceSentBy ?? 'LENDER'}
-          words={SENDER_WORDS}
-          choose={(taxAndInsuranceSentBy) => {
-            store.changeOption(withHousing({ taxAndInsuranceSentBy }))
-            store.settle()
+          value={option.housing.escrowed === false ? 'own' : 'escrowed'}
+          words={ESCROW_WORDS}
+          choose={(how) => {
+            apply(withHousing({ escrowed: how === 'escrowed' }))
           }}
         />
       </Labelled>
       <PercentField
         label={words.mortgageInsurance}
-        hint="% of a loan above 80 %"
+        hint="% of the loan a year"
         pointer={`${at}/housing/mortgageInsurancePercent`}
         value={option.housing.mortgageInsurancePercent}
-        take={(mortgageInsurancePercent) => store.changeOption(withHousing({ mortgageInsurancePercent }))}
+        take={(mortgageInsurancePercent) => change(withHousing({ mortgageInsurancePercent }))}
       />
     </>
   )
@@ -76,7 +72,8 @@ export function YearlyCosts() {
 
 /** What is paid by the month. */
 export function MonthlyCosts() {
-  const { store, option, words, at } = useOpenCase()
+  const { words } = useOpenCase()
+  const { option, at, change } = useOption()
   return (
     <>
       <AmountField
@@ -84,14 +81,14 @@ export function MonthlyCosts() {
         hint="amount"
         pointer={`${at}/housing/duesCents`}
         value={option.housing.duesCents}
-        take={(duesCents) => store.changeOption(withHousing({ duesCents }))}
+        take={(duesCents) => change(withHousing({ duesCents }))}
       />
       <AmountField
         label="Other"
         hint="amount"
         pointer={`${at}/housing/otherCents`}
         value={option.housing.otherCents}
-        take={(otherCents) => store.changeOption(withHousing({ otherCents }))}
+        take={(otherCents) => change(withHousing({ otherCents }))}
       />
     </>
   )

@@ -9,10 +9,11 @@ import { formatTerm } from '../../format/term'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
 import { withFrequency } from '../clauses'
-import { withFields } from '../option'
+import { purchaseOf, withTerms } from '../option'
 import { FREQUENCY_WORDS } from '../words'
-import { useAsk } from '../wish/wishPanel'
+import { useAsk } from '../target/useAsk'
 import { AndMenu } from './AndMenu'
 import { ClauseMark } from './ClauseMark'
 import { clausesOf } from './clausesOf'
@@ -25,11 +26,12 @@ const MANY_CLAUSES = 2
 
 /** The loan as a sentence whose figures are its controls. Read aloud, it describes the loan completely. */
 export function LoanSentence() {
-  const { option } = useOpenCase()
+  const { option } = useOption()
   const clauses = clausesOf(option)
+  const purchase = purchaseOf(option)
   return (
     <p className="sentence" data-long={clauses.length >= MANY_CLAUSES || undefined} data-testid="sentence">
-      {option.priceCents === null ? 'Borrowing ' : <PurchaseClause priceCents={option.priceCents} />}
+      {purchase === null ? 'Borrowing ' : <PurchaseClause purchase={purchase} />}
       <LoanFigure /> at <RateFigure /> over <TermFigure /> paid <FrequencyFigure /> from{' '}
       <FirstPaymentFigure after={clauses.length === 0 ? '.' : ','} />
       {clauses.map(({ pointer, say }, index) => (
@@ -44,23 +46,21 @@ export function LoanSentence() {
   )
 }
 
-const rateText = (option: OptionDocument) => formatPercent(option.ratePercent)
-const termText = (option: OptionDocument) => formatTerm(option.termMonths)
+const rateText = (option: OptionDocument) => formatPercent(option.terms.ratePercent)
+const termText = (option: OptionDocument) => formatTerm(option.terms.amortizationMonths)
 
 function RateFigure() {
-  const { store, option, at } = useOpenCase()
+  const { option, at, change } = useOption()
   return (
     <Figure
-      label="Yearly rate"
-      pointer={`${at}/ratePercent`}
+      label="Interest rate"
+      pointer={`${at}/terms/ratePercent`}
       text={rateText(option)}
       was={useWas()(rateText)}
       read={readPercent}
-      take={(ratePercent) => store.changeOption(withFields({ ratePercent }))}
+      take={(ratePercent) => change(withTerms({ ratePercent }))}
       nudge={(steps) =>
-        store.changeOption(
-          withFields({ ratePercent: settled(option.ratePercent + steps * RATE_STEP_PERCENT) }),
-        )
+        change(withTerms({ ratePercent: settled(option.terms.ratePercent + steps * RATE_STEP_PERCENT) }))
       }
       ask={useAsk()}
     />
@@ -68,19 +68,21 @@ function RateFigure() {
 }
 
 function TermFigure() {
-  const { store, option, at } = useOpenCase()
+  const { option, at, change } = useOption()
   return (
     <Figure
       label="Term"
       after=","
-      pointer={`${at}/termMonths`}
+      pointer={`${at}/terms/amortizationMonths`}
       text={termText(option)}
       was={useWas()(termText)}
       read={readTerm}
-      take={(termMonths) => store.changeOption(withFields({ termMonths }))}
+      take={(amortizationMonths) => change(withTerms({ amortizationMonths }))}
       nudge={(steps) =>
-        store.changeOption(
-          withFields({ termMonths: Math.max(1, option.termMonths + steps * TERM_STEP_MONTHS) }),
+        change(
+          withTerms({
+            amortizationMonths: Math.max(1, option.terms.amortizationMonths + steps * TERM_STEP_MONTHS),
+          }),
         )
       }
       ask={useAsk()}
@@ -89,35 +91,35 @@ function TermFigure() {
 }
 
 function FrequencyFigure() {
-  const { store, option } = useOpenCase()
+  const { option, apply } = useOption()
   return (
     <Choice
-      label="How often it is paid"
-      value={option.frequency}
-      was={useWas()((other) => other.frequency)}
+      label="Payment frequency"
+      value={option.terms.frequency}
+      was={useWas()((other) => other.terms.frequency)}
       words={FREQUENCY_WORDS}
       choose={(frequency) => {
-        store.changeOption(withFrequency(frequency))
-        store.settle()
+        apply(withFrequency(frequency))
       }}
     />
   )
 }
 
 function FirstPaymentFigure({ after }: { after: string }) {
-  const { store, option, figures, locale, at } = useOpenCase()
-  const firstPayment = option.firstPayment ?? figures.firstPaymentDate
-  const was = useWas()((other) => formatDay(other.firstPayment ?? firstPayment, locale))
+  const { locale } = useOpenCase()
+  const { option, figures, at, change } = useOption()
+  const firstPayment = option.terms.firstPayment ?? figures.firstPaymentDate
+  const was = useWas()((other) => formatDay(other.terms.firstPayment ?? firstPayment, locale))
   return (
     <Figure
       label="First payment"
       after={after}
-      pointer={`${at}/firstPayment`}
+      pointer={`${at}/terms/firstPayment`}
       text={formatDay(firstPayment, locale)}
       was={was}
       read={(text) => readDay(text, locale)}
-      take={(day) => store.changeOption(withFields({ firstPayment: day }))}
-      nudge={(steps) => store.changeOption(withFields({ firstPayment: addMonths(firstPayment, steps) }))}
+      take={(day) => change(withTerms({ firstPayment: day }))}
+      nudge={(steps) => change(withTerms({ firstPayment: addMonths(firstPayment, steps) }))}
     />
   )
 }

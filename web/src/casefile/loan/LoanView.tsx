@@ -1,4 +1,3 @@
-import { useOpenCase } from '../CaseContext'
 import { RateLadder } from '../rates/RateLadder'
 import { Assumptions } from './Assumptions'
 import { ComesTo } from './ComesTo'
@@ -7,13 +6,11 @@ import { MonthThroughTheYears } from './MonthThroughTheYears'
 
 /** What the loan costs a month and through the years, what it comes to, and what it would at other rates. */
 export function LoanView() {
-  const { staleness } = useOpenCase()
   return (
     <>
       <Assumptions />
       <div
         className="mid:grid-cols-2 wide:grid-cols-[1.1fr_0.95fr_1.05fr] grid-cols-[minmax(0,1fr)] figures-sheet grid gap-x-11 gap-y-6"
-        data-stale={staleness === null ? undefined : ''}
         data-testid="figures"
       >
         <MonthlyCost />

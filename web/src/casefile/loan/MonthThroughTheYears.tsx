@@ -4,6 +4,7 @@ import type { OptionView } from '../../api/client'
 import { TakePicture } from '../../picture/TakePicture'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
 import { monthBars } from './monthBars'
 import { monthSvg } from './monthSvg'
 import { reasonsOf } from './reasons'
@@ -14,17 +15,18 @@ const MOST_TOLD = 12
 
 /** What a month costs through the years: a picture of its parts, and each change in words. */
 export function MonthThroughTheYears() {
-  const { document, figures, locale, words } = useOpenCase()
+  const { document, locale, words } = useOpenCase()
+  const { figures } = useOption()
   const { housingPeriods: periods } = figures
   const told = periods.slice(0, MOST_TOLD)
   return (
     <section aria-labelledby="years-heading">
       <div className="flex items-baseline justify-between gap-x-4">
         <h2 id="years-heading" className="heading">
-          The month through the years
+          Monthly cost over time
         </h2>
         <TakePicture
-          name="month through the years"
+          name="monthly cost over time"
           draw={() => monthSvg(document.title, figures, words, locale)}
         />
       </div>
@@ -33,7 +35,7 @@ export function MonthThroughTheYears() {
         <span>{formatMonth(figures.firstPaymentDate, locale)}</span>
         <span>{formatMonth(figures.payoffDate, locale)}</span>
       </div>
-      <ul className="mt-1.5 flex flex-wrap gap-x-7 gap-y-0.5" aria-label="What changes when">
+      <ul className="mt-1.5 flex flex-wrap gap-x-7 gap-y-0.5" aria-label="Changes of the monthly cost">
         {told.map((period, index) => {
           const before = periods[index - 1]
           return (

@@ -2,13 +2,16 @@ import { formatAmount, formatMoney } from '../../format/amount'
 import { formatMonth } from '../../format/date'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
-import { useWishPanel } from '../wish/wishPanel'
+import { useOption } from '../OptionContext'
+import { purchaseOf } from '../option'
+import { useOpenPanel } from '../../panel/panelStore'
 import { PARTS, type Part } from './parts'
 
-/** What the house costs a month, whole and by its parts, and who sends what. */
+/** The monthly cost, whole and by its parts, and who pays what. */
 export function MonthlyCost() {
-  const { figures, option, currency, locale, words } = useOpenCase()
-  const wish = useWishPanel((panel) => panel.open)
+  const { currency, locale, words } = useOpenCase()
+  const { figures, option } = useOption()
+  const open = useOpenPanel()
   const { housingCost: cost } = figures
   const { totalCents } = cost
   const parts = PARTS.filter((part) => cost[part.cents] > 0)
@@ -16,14 +19,19 @@ export function MonthlyCost() {
     <section aria-labelledby="month-heading">
       <div className="flex items-baseline justify-between">
         <h2 id="month-heading" className="heading">
-          What the {option.priceCents === null ? 'loan' : 'house'} costs a month
+          Monthly {purchaseOf(option) === null ? 'loan' : 'housing'} cost
         </h2>
         <button
           type="button"
           className="text-act font-semibold hover:underline"
-          onClick={() => wish(`at most ${formatAmount(Math.floor(totalCents / 5000) * 5000)} a month`)}
+          onClick={() =>
+            open({
+              kind: 'target',
+              text: `at most ${formatAmount(Math.floor(totalCents / 5000) * 5000)} a month`,
+            })
+          }
         >
-          At most…
+          Set a target
         </button>
       </div>
       <p className="font-figures mt-3 text-[3.5rem] leading-none tracking-[-0.02em]">
@@ -61,22 +69,23 @@ export function MonthlyCost() {
   )
 }
 
-/** How much of the month goes to the lender, and how much the clients send in themselves. */
+/** How much of the month goes to the lender, and how much the clients pay themselves. */
 function WhoSends() {
-  const { figures } = useOpenCase()
+  const { figures } = useOption()
   const own = figures.housingCost.totalCents - figures.toLenderCents
   if (own === 0) return null
   return (
     <p className="text-soft mt-2 text-[0.8125rem]" data-testid="who-sends">
       <Explained figure="TO_LENDER">{formatAmount(figures.toLenderCents)}</Explained> to the lender,{' '}
-      <Explained figure="SENT_BY_CLIENTS">{formatAmount(own)}</Explained> sent in by the clients themselves
+      <Explained figure="PAID_BY_CLIENTS">{formatAmount(own)}</Explained> paid by the clients
     </p>
   )
 }
 
 /** How often it is paid where that is not monthly, and how long where that is not to the end. */
 function Note({ part }: { part: Part }) {
-  const { figures, locale } = useOpenCase()
+  const { locale } = useOpenCase()
+  const { figures } = useOption()
   const { paymentsPerYear, paymentCents, insurance } = figures
   if (part.cents === 'principalAndInterestCents' && paymentsPerYear !== 12) {
     return (

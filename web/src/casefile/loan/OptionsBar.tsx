@@ -1,39 +1,43 @@
 import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
+import { useStore } from 'zustand'
 import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
-import { addOption, dropOption, makeBaseline, MOST_OPTIONS, renameOption } from '../options'
-import { differencesOf } from '../differences'
+import { useOption } from '../OptionContext'
+import { focusFigure } from '../focusFigure'
+import { baselineOf, firstFigureOf } from '../option'
+import { selectedOf } from '../caseStore'
+import { addOption, deleteOption, makeBaseline, MOST_OPTIONS, withName } from '../options'
+import { titleOf } from '../differences'
 
 /** The case's options above the sentence: one is shown, the first is the baseline. */
 export function OptionsBar() {
-  const { document, store, selected, locale, words } = useOpenCase()
+  const { document, store, locale, words } = useOpenCase()
+  const selected = useStore(store.store, selectedOf)
   const [renames, setRenames] = useState(false)
-  const [baseline] = document.options
+  const baseline = baselineOf(document)
   return (
     <div className="-mt-1.5 mb-2 flex flex-wrap items-center gap-x-1 gap-y-1">
       <div role="tablist" aria-label="Options" className="flex min-w-0 flex-wrap gap-x-1 gap-y-1">
         {document.options.map((option, index) => (
           <button
-            // An option is known by its place alone: two may say the same.
-            key={index}
+            key={option.id}
             type="button"
             role="tab"
-            aria-selected={index === selected}
-            tabIndex={index === selected ? 0 : -1}
+            aria-selected={option.id === selected.id}
+            tabIndex={option.id === selected.id ? 0 : -1}
             className="option-tab"
-            onClick={() => store.select(index)}
+            onClick={() => store.select(option.id)}
             onKeyDown={(event) => {
               const move = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
               if (move === undefined) return
               const next = (index + move + document.options.length) % document.options.length
-              store.select(next)
+              store.select(document.options[next]?.id ?? option.id)
               const tabs = event.currentTarget.parentElement?.querySelectorAll<HTMLElement>('[role=tab]')
               tabs?.[next]?.focus()
             }}
           >
-            {option.name ??
-              (index === 0 || !baseline ? 'Baseline' : differencesOf(baseline, option, locale, words))}
+            {titleOf(baseline, option, locale, words)}
           </button>
         ))}
       </div>
@@ -44,14 +48,15 @@ export function OptionsBar() {
 }
 
 function OptionMenu({ rename }: { rename: () => void }) {
-  const { document, store, selected } = useOpenCase()
+  const { document, store } = useOpenCase()
+  const { option, isBaseline } = useOption()
   const isOnly = document.options.length === 1
   const isFull = document.options.length >= MOST_OPTIONS
   const { lead, onCloseAutoFocus } = useFocusElsewhere()
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="button-quiet -ml-2 text-[0.8125rem]">
-        {isOnly ? 'Another option…' : 'Option…'}
+        {isOnly ? 'Add option…' : 'Option…'}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
@@ -64,9 +69,13 @@ function OptionMenu({ rename }: { rename: () => void }) {
           <DropdownMenu.Item
             className="floating-item"
             disabled={isFull}
-            onSelect={() => store.changeOptions(addOption(document.options, selected, (option) => option))}
+            onSelect={() => {
+              lead()
+              store.changeOptions(addOption(document.options, option, (same) => same))
+              focusFigure(firstFigureOf(selectedOf(store.store.getState())))
+            }}
           >
-            duplicate it {isFull && '(six at the most)'}
+            Duplicate {isFull && '(six at the most)'}
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className="floating-item"
@@ -75,22 +84,22 @@ function OptionMenu({ rename }: { rename: () => void }) {
               rename()
             }}
           >
-            give it a name
+            Rename
           </DropdownMenu.Item>
-          {selected !== 0 && (
+          {!isBaseline && (
             <DropdownMenu.Item
               className="floating-item"
-              onSelect={() => store.changeOptions(makeBaseline(document.options, selected))}
+              onSelect={() => store.changeOptions(makeBaseline(document.options, option))}
             >
-              make it the baseline
+              Make baseline
             </DropdownMenu.Item>
           )}
           {!isOnly && (
             <DropdownMenu.Item
               className="floating-item"
-              onSelect={() => store.changeOptions(dropOption(document.options, selected))}
+              onSelect={() => store.changeOptions(deleteOption(document.options, option))}
             >
-              drop it
+              Delete
             </DropdownMenu.Item>
           )}
         </DropdownMenu.Content>
@@ -102,12 +111,10 @@ function OptionMenu({ rename }: { rename: () => void }) {
 const MOST_NAME_CHARACTERS = 60
 
 function Rename({ close }: { close: () => void }) {
-  const { document, store, option, selected } = useOpenCase()
+  const { option, apply } = useOption()
   const [name, setName] = useState(option.name ?? '')
   const take = () => {
-    if (name !== (option.name ?? '')) {
-      store.changeOptions({ options: renameOption(document.options, selected, name), selected })
-    }
+    if (name !== (option.name ?? '')) apply(withName(name))
     close()
   }
   return (
@@ -119,7 +126,7 @@ function Rename({ close }: { close: () => void }) {
       }}
       className="field w-56! py-1!"
       aria-label="Name of the option"
-      placeholder="what it is called"
+      placeholder="option name"
       maxLength={MOST_NAME_CHARACTERS}
       value={name}
       onChange={(event) => setName(event.target.value)}

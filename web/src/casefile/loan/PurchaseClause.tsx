@@ -1,64 +1,77 @@
-import type { OptionDocument } from '../../api/client'
+import type { OptionDocument, PurchaseDocument } from '../../api/client'
 import { readAmount } from '../../entry/amount'
 import { readShareOrAmount, type ShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
-import { asLoanAlone, withDownAmount, withDownPercent, withFields, withLoan } from '../option'
-import { useAsk } from '../wish/wishPanel'
+import { useOption } from '../OptionContext'
+import {
+  asLoanOnly,
+  loanOnlyCents,
+  purchaseOf,
+  withDownAmount,
+  withDownPercent,
+  withLoan,
+  withPurchase,
+} from '../option'
+import { useAsk } from '../target/useAsk'
 import { AMOUNT_STEP_CENTS, notNegative, settled } from './steps'
 import { useWas } from './useWas'
 
-const entryOf = (cents: number | null) => (cents === null ? '' : formatEntry(cents))
-const priceText = (option: OptionDocument) => entryOf(option.priceCents)
-const appraisalText = (option: OptionDocument) => entryOf(option.appraisalCents)
-const downText = ({ downPercent, downCents }: OptionDocument) =>
-  downPercent === null ? formatEntry(downCents ?? 0) : formatPercent(downPercent)
+const entryOf = (cents: number | null | undefined) => (cents == null ? '' : formatEntry(cents))
+const priceText = (option: OptionDocument) => entryOf(purchaseOf(option)?.priceCents)
+const appraisalText = (option: OptionDocument) => entryOf(purchaseOf(option)?.appraisalCents)
 
-/** Buying for a price, with money down. */
-export function PurchaseClause({ priceCents }: { priceCents: number }) {
-  const { store, option, figures, words, at } = useOpenCase()
+function downText(option: OptionDocument): string {
+  const down = purchaseOf(option)?.down
+  if (!down) return ''
+  return down.percent === null ? formatEntry(down.cents ?? 0) : formatPercent(down.percent)
+}
+
+/** Buying for a price, with a down payment. */
+export function PurchaseClause({ purchase }: { purchase: PurchaseDocument }) {
+  const { words } = useOpenCase()
+  const { figures, at, change } = useOption()
+  const { priceCents, appraisalCents } = purchase
   return (
     <>
       Buying for{' '}
       <Figure
         label="Price"
-        pointer={`${at}/priceCents`}
+        pointer={`${at}/financing/priceCents`}
         text={formatEntry(priceCents)}
         was={useWas()(priceText)}
         read={readAmount}
-        take={(cents) => store.changeOption(withFields({ priceCents: cents }))}
-        clear={() => store.changeOption(asLoanAlone(figures.baseLoanCents))}
+        take={(cents) => change(withPurchase({ priceCents: cents }))}
+        clear={() => change(asLoanOnly(figures.baseLoanCents))}
         nudge={(steps) =>
-          store.changeOption(withFields({ priceCents: notNegative(priceCents + steps * AMOUNT_STEP_CENTS) }))
+          change(withPurchase({ priceCents: notNegative(priceCents + steps * AMOUNT_STEP_CENTS) }))
         }
         ask={useAsk()}
       />{' '}
-      {option.appraisalCents !== null && <AppraisalClause appraisalCents={option.appraisalCents} />}
-      with <DownFigure /> {words.down}, borrowing{' '}
+      {appraisalCents !== null && <AppraisalClause appraisalCents={appraisalCents} />}
+      with <DownFigure down={purchase.down} /> {words.down}, borrowing{' '}
     </>
   )
 }
 
 function AppraisalClause({ appraisalCents }: { appraisalCents: number }) {
-  const { store, at } = useOpenCase()
+  const { at, change } = useOption()
   return (
     <>
       (appraised at{' '}
       <Figure
         label="Appraisal"
         after=")"
-        pointer={`${at}/appraisalCents`}
+        pointer={`${at}/financing/appraisalCents`}
         text={formatEntry(appraisalCents)}
         was={useWas()(appraisalText)}
         read={readAmount}
-        take={(cents) => store.changeOption(withFields({ appraisalCents: cents }))}
-        clear={() => store.changeOption(withFields({ appraisalCents: null }))}
+        take={(cents) => change(withPurchase({ appraisalCents: cents }))}
+        clear={() => change(withPurchase({ appraisalCents: null }))}
         nudge={(steps) =>
-          store.changeOption(
-            withFields({ appraisalCents: notNegative(appraisalCents + steps * AMOUNT_STEP_CENTS) }),
-          )
+          change(withPurchase({ appraisalCents: notNegative(appraisalCents + steps * AMOUNT_STEP_CENTS) }))
         }
       />{' '}
     </>
@@ -69,26 +82,24 @@ const WHOLE_PRICE_PERCENT = 100
 
 const readDown = (text: string, before: string) => readShareOrAmount(text, before, WHOLE_PRICE_PERCENT)
 
-function DownFigure() {
-  const { store, option, words, at } = useOpenCase()
-  const { downPercent } = option
-  const downCents = option.downCents ?? 0
-  const take = (down: ShareOrAmount) =>
-    store.changeOption(down.unit === 'percent' ? withDownPercent(down.value) : withDownAmount(down.value))
+function DownFigure({ down }: { down: PurchaseDocument['down'] }) {
+  const { words } = useOpenCase()
+  const { option, at, change } = useOption()
+  const take = ({ unit, value }: ShareOrAmount) =>
+    change(unit === 'percent' ? withDownPercent(value) : withDownAmount(value))
   return (
     <Figure
-      label={`${words.moneyDown}, as an amount or a percentage`}
-      pointer={`${at}/down`}
-      also={[`${at}/downCents`, `${at}/downPercent`]}
+      label={`${words.downPayment}, as an amount or a percentage`}
+      pointer={`${at}/financing/down`}
       text={downText(option)}
       was={useWas()(downText)}
       read={readDown}
       take={take}
       nudge={(steps) =>
         take(
-          downPercent === null
-            ? { unit: 'cents', value: notNegative(downCents + steps * AMOUNT_STEP_CENTS) }
-            : { unit: 'percent', value: settled(downPercent + steps) },
+          down.percent === null
+            ? { unit: 'cents', value: notNegative((down.cents ?? 0) + steps * AMOUNT_STEP_CENTS) }
+            : { unit: 'percent', value: settled(down.percent + steps) },
         )
       }
       ask={useAsk()}
@@ -96,22 +107,23 @@ function DownFigure() {
   )
 }
 
-/** What is borrowed: given for a loan alone, else what the money down leaves. */
+/** What is borrowed: given for a loan alone, else what the down payment leaves. */
 export function LoanFigure() {
-  const { store, figures, option, at } = useOpenCase()
-  const loanCents = option.loanCents ?? figures.baseLoanCents
+  const { figures, option, at, change } = useOption()
+  const given = loanOnlyCents(option)
+  const loanCents = given ?? figures.baseLoanCents
   return (
-    <Figure
-      label="Loan amount"
-      pointer={`${at}/loanCents`}
-      text={formatEntry(loanCents)}
-      was={useWas()((other) =>
-        other.loanCents === null ? formatEntry(loanCents) : entryOf(other.loanCents),
-      )}
-      read={readAmount}
-      take={(cents) => store.changeOption(withLoan(cents))}
-      nudge={(steps) => store.changeOption(withLoan(notNegative(loanCents + steps * AMOUNT_STEP_CENTS)))}
-      ask={useAsk()}
-    />
+    <span className={given === null ? 'computed' : undefined}>
+      <Figure
+        label="Loan amount"
+        pointer={`${at}/financing/loanCents`}
+        text={formatEntry(loanCents)}
+        was={useWas()((other) => formatEntry(loanOnlyCents(other) ?? loanCents))}
+        read={readAmount}
+        take={(cents) => change(withLoan(cents))}
+        nudge={(steps) => change(withLoan(notNegative(loanCents + steps * AMOUNT_STEP_CENTS)))}
+        ask={useAsk()}
+      />
+    </span>
   )
 }

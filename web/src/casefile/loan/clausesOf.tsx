@@ -1,13 +1,13 @@
 import type { ReactNode } from 'react'
 import type { OptionDocument } from '../../api/client'
 import { ExtraClause, ExtraEffectClause } from './ExtraClauses'
+import { PaymentStepClause, RateChangeClause } from './LaterClauses'
 import {
+  BalloonClause,
   BuydownClause,
-  ChosenPaymentClause,
+  CustomPaymentClause,
   InterestOnlyClause,
-  RateChangeClause,
   RateTermClause,
-  ResidualClause,
   UpfrontPremiumClause,
 } from './TermsClauses'
 
@@ -20,26 +20,34 @@ export type Clause = {
 
 /** The clauses that apply to an option, in the order in which they are said. */
 export function clausesOf(option: OptionDocument): Clause[] {
-  const { closing, buydown, extras, rateChanges } = option
+  const { terms, features, closing } = option
+  const { buydown, extras, paymentSteps, rateChanges } = features
+  const premium = closing.upfrontPremium
   return [
-    option.rateTermMonths !== null && clause('/rateTermMonths', (after) => <RateTermClause after={after} />),
-    closing?.upfrontPremiumPercent != null &&
-      clause('/closing/upfrontPremiumPercent', (after) => <UpfrontPremiumClause after={after} />),
-    option.interestOnlyPayments !== null &&
-      clause('/interestOnlyPayments', (after) => <InterestOnlyClause after={after} />),
-    option.chosenPaymentCents !== null &&
-      clause('/chosenPaymentCents', (after) => <ChosenPaymentClause after={after} />),
-    buydown !== null && clause('/buydown', (after) => <BuydownClause buydown={buydown} after={after} />),
-    ...rateChanges.map((change, index) =>
-      clause(`/rateChanges/${index}`, (after) => (
-        <RateChangeClause change={change} index={index} after={after} />
+    terms.rateTermMonths !== null &&
+      clause('/terms/rateTermMonths', (after) => <RateTermClause after={after} />),
+    premium !== null &&
+      clause('/closing/upfrontPremium', (after) => <UpfrontPremiumClause premium={premium} after={after} />),
+    features.interestOnlyPayments !== null &&
+      clause('/features/interestOnlyPayments', (after) => <InterestOnlyClause after={after} />),
+    features.paymentCents !== null &&
+      clause('/features/paymentCents', (after) => <CustomPaymentClause after={after} />),
+    ...paymentSteps.map((step) =>
+      clause(`/features/paymentSteps/${step.id}`, (after) => <PaymentStepClause step={step} after={after} />),
+    ),
+    buydown !== null &&
+      clause('/features/buydown', (after) => <BuydownClause buydown={buydown} after={after} />),
+    ...rateChanges.map((change) =>
+      clause(`/features/rateChanges/${change.id}`, (after) => (
+        <RateChangeClause rateChange={change} after={after} />
       )),
     ),
-    ...extras.map((extra, index) =>
-      clause(`/extras/${index}`, (after) => <ExtraClause extra={extra} index={index} after={after} />),
+    ...extras.map((extra) =>
+      clause(`/features/extras/${extra.id}`, (after) => <ExtraClause extra={extra} after={after} />),
     ),
-    extras.length > 0 && clause('/extraEffect', (after) => <ExtraEffectClause after={after} />),
-    option.residualCents !== null && clause('/residualCents', (after) => <ResidualClause after={after} />),
+    extras.length > 0 && clause('/features/extraEffect', (after) => <ExtraEffectClause after={after} />),
+    features.balloonCents !== null &&
+      clause('/features/balloonCents', (after) => <BalloonClause after={after} />),
   ].filter((each) => each !== false)
 }
 

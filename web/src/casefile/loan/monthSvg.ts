@@ -13,7 +13,7 @@ const LINE = 18
 const UNDER_LEGEND = 20
 const MOST_TOLD = 12
 
-/** The month through the years as a picture that stands alone: its parts, and each change in words. */
+/** The monthly cost over time as a picture that stands alone: its parts, and each change in words. */
 export function monthSvg(title: string, figures: OptionView, words: MarketWords, locale: string): string {
   const { housingPeriods: periods, housingCost } = figures
   const shown = PARTS.filter((part) => periods.some((period) => period.cost[part.cents] > 0))
@@ -32,7 +32,7 @@ export function monthSvg(title: string, figures: OptionView, words: MarketWords,
   const foot = UNDER_LEGEND + HEIGHT + LINE
   return sheet({
     title,
-    about: `The month through the years, ${formatAmount(housingCost.totalCents)} at first`,
+    about: `Monthly cost over time, ${formatAmount(housingCost.totalCents)} at first`,
     width: WIDTH,
     height: foot + LINE * (changes.length && changes.length + 0.5),
     parts: [

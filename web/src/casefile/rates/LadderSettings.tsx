@@ -2,7 +2,7 @@ import { useId, useState, type ReactNode } from 'react'
 import type { LadderBuild } from '../../api/answers'
 import { readPercent } from '../../entry/percent'
 import { formatPercent } from '../../format/percent'
-import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
 
 const MOST_STEP_PERCENT = 10
 const MOST_RUNGS = 40
@@ -25,7 +25,7 @@ export function LadderSettings({
   asTable,
   setAsTable,
 }: LadderSettingsProps) {
-  const { figures } = useOpenCase()
+  const { figures } = useOption()
   return (
     <p className="text-soft mt-2 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-[0.8125rem]">
       <SmallField
@@ -69,7 +69,7 @@ export function LadderSettings({
           className="text-act font-semibold hover:underline"
           onClick={() => setAsTable(!asTable)}
         >
-          {asTable ? 'As a chart' : 'As a table'}
+          {asTable ? 'Show chart' : 'Show table'}
         </button>
         {takePicture}
       </span>

@@ -6,7 +6,8 @@ import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
 import { TakePicture } from '../../picture/TakePicture'
 import { useOpenCase } from '../CaseContext'
-import { isPriced, ownRate, USUAL_BUILD } from './ladder'
+import { useOption } from '../OptionContext'
+import { isPriced, ownRate, USUAL_BUILD, whyUnpriced } from './ladder'
 import { LadderSettings } from './LadderSettings'
 import { ladderSvg } from './ladderSvg'
 import { ALL_MEASURES, measureWords, type Measure } from './measures'
@@ -15,13 +16,14 @@ import { RungTable } from './RungTable'
 
 /** What the loan would cost at rates around its own: one picture, switched between three measures, or a table. */
 export function RateLadder() {
-  const { answered, document, selected, option, figures, locale } = useOpenCase()
+  const { document, locale } = useOpenCase()
+  const { option, figures, answered } = useOption()
   const [builds, setBuilds] = useState(USUAL_BUILD)
   const [wanted, setWanted] = useState<LadderBuild['from']>('BEGINNING')
-  const [measure, setMeasure] = useState<Measure>('overTheLifeCents')
+  const [measure, setMeasure] = useState<Measure>('wholeLoanCents')
   const [asTable, setAsTable] = useState(false)
   const from = figures.rateEnd ? wanted : 'BEGINNING'
-  const rungs = useQuery(ladderQuery(answered, selected, builds[from]))
+  const rungs = useQuery(ladderQuery(answered, builds[from]))
   const renewal = from === 'RENEWAL' && figures.rateEnd ? formatDay(figures.rateEnd.day, locale) : null
   return (
     <section aria-labelledby="ladder-heading">
@@ -29,7 +31,7 @@ export function RateLadder() {
         <h2 id="ladder-heading" className="heading">
           {renewal === null ? 'Rates' : `At renewal on ${renewal}`}
         </h2>
-        <div role="radiogroup" aria-label="Told by" className="-mx-0.5 flex gap-x-0.5 text-[0.8125rem]">
+        <div role="radiogroup" aria-label="Compare by" className="-mx-0.5 flex gap-x-0.5 text-[0.8125rem]">
           {ALL_MEASURES.map((each) => (
             <button
               key={each}
@@ -80,7 +82,7 @@ export function RateLadder() {
 
 /** What the differences of a renewal are differences to. */
 const comparedWords = (measure: Measure) =>
-  measure === 'overTheLifeCents'
+  measure === 'wholeLoanCents'
     ? 'compared with renewing at the rate that ends'
     : 'compared with the payment before the renewal'
 
@@ -91,7 +93,7 @@ function Rungs({ rungs, measure, from }: RungsProps) {
   const unpriced = rungs.find((rung) => !isPriced(rung))
   return (
     <>
-      <ul className="mt-1.5" aria-label="Rates and what they would cost">
+      <ul className="mt-1.5" aria-label="Rates and their cost">
         {rungs.map((rung) => (
           <li key={rung.ratePercent}>
             <Rung rung={rung} measure={measure} from={from} most={most} />
@@ -100,7 +102,7 @@ function Rungs({ rungs, measure, from }: RungsProps) {
       </ul>
       {unpriced && (
         <p aria-hidden className="text-soft mt-1 text-xs">
-          At {formatPercent(unpriced.ratePercent)}: {unpriced.because}
+          At {formatPercent(unpriced.ratePercent)}: {whyUnpriced(unpriced)}
         </p>
       )}
     </>

@@ -5,10 +5,11 @@ import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { isWorkingKey } from '../../working/Explained'
 import type { FigureName } from '../../working/figureWords'
-import { useWorkingPanel } from '../../working/workingPanel'
+import { useOpenPanel } from '../../panel/panelStore'
 import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
 import { addOption, MOST_OPTIONS } from '../options'
-import { changeToRate, isPriced, ownRate, type PricedRung } from './ladder'
+import { changeToRate, isPriced, ownRate, whyUnpriced, type PricedRung } from './ladder'
 import { measureFigure, measureWords, type Measure } from './measures'
 
 type RungProps<R> = {
@@ -26,10 +27,10 @@ export function Rung({ rung, ...rest }: RungProps<RungView>) {
 
 function Unpriced({ rung }: { rung: RungView }) {
   return (
-    <p className="rung" title={rung.because ?? undefined}>
+    <p className="rung" title={whyUnpriced(rung)}>
       <span className="text-left">{formatPercent(rung.ratePercent)}</span>
       <span className="text-soft col-span-2 text-right">
-        no figures<span className="sr-only">: {rung.because}</span>
+        no figures<span className="sr-only">: {whyUnpriced(rung)}</span>
       </span>
     </p>
   )
@@ -37,61 +38,68 @@ function Unpriced({ rung }: { rung: RungView }) {
 
 /** Choosing a rate uses it, begins an option with it, or tells how its figures are calculated. */
 function Priced({ rung, measure, from, most }: RungProps<PricedRung>) {
-  const { store, document, selected, option, figures } = useOpenCase()
+  const { store, document } = useOpenCase()
+  const { option, figures, apply } = useOption()
   const isOwn = rung.ratePercent === ownRate(option, figures, from)
   // At a renewal the rate that ends too asks for another payment, by the cents of rounding or by far.
   const isBase = isOwn && from === 'BEGINNING'
   const change = changeToRate(rung.ratePercent, figures, from)
-  const openWorking = useWorkingPanel((panel) => panel.open)
+  const openPanel = useOpenPanel()
   const explain = (figure: FigureName) =>
-    openWorking(figure, { of: 'rate', ratePercent: rung.ratePercent, from })
-  const words = isBase ? formatAmount(rung.paymentCents) : formatDifference(rung[measure])
+    openPanel({ kind: 'working', figure, subject: { of: 'rate', ratePercent: rung.ratePercent, from } })
+  const words = isBase ? formatAmount(rung[measure]) : formatDifference(rung[measure])
   const told = measureWords(measure, from)
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
         className="rung"
         data-own={isOwn || undefined}
-        aria-label={`${formatPercent(rung.ratePercent)}: ${words} ${isBase ? 'per payment' : told}`}
+        aria-label={
+          isBase
+            ? `${formatPercent(rung.ratePercent)}: current rate, ${formatAmount(rung.paymentCents)} per payment`
+            : `${formatPercent(rung.ratePercent)}: ${words} ${told}`
+        }
         onKeyDown={(event) => {
           if (isWorkingKey(event)) explain(isBase ? 'PAYMENT' : measureFigure(measure))
         }}
       >
         <span className="text-left">{formatPercent(rung.ratePercent)}</span>
-        <Bar share={rung[measure] / most} />
+        {isBase ? <Current paymentCents={rung.paymentCents} /> : <Bar share={rung[measure] / most} />}
         <span className="font-figures text-right text-[1.0625rem]">{words}</span>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} collisionPadding={12} className="floating">
-          <DropdownMenu.Item
-            className="floating-item"
-            disabled={isOwn}
-            onSelect={() => {
-              store.changeOption(change)
-              store.settle()
-            }}
-          >
-            {from === 'RENEWAL' ? 'use this rate from the renewal on' : 'use this rate'}
+          <DropdownMenu.Item className="floating-item" disabled={isOwn} onSelect={() => apply(change)}>
+            {from === 'RENEWAL' ? 'Use this rate from the renewal on' : 'Use this rate'}
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className="floating-item"
             disabled={document.options.length >= MOST_OPTIONS}
-            onSelect={() => store.changeOptions(addOption(document.options, selected, change))}
+            onSelect={() => store.changeOptions(addOption(document.options, option, change))}
           >
-            add as option
+            Add as option
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="floating-separator" />
           <DropdownMenu.Item className="floating-item" onSelect={() => explain('PAYMENT')}>
-            how {formatAmount(rung.paymentCents)} per payment is calculated
+            How {formatAmount(rung.paymentCents)} per payment is calculated
           </DropdownMenu.Item>
           {!isBase && (
             <DropdownMenu.Item className="floating-item" onSelect={() => explain(measureFigure(measure))}>
-              how {words} {told} is calculated
+              How {words} {told} is calculated
             </DropdownMenu.Item>
           )}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
+  )
+}
+
+/** In the middle of the base: what it is, and what its payment is. */
+function Current({ paymentCents }: { paymentCents: number }) {
+  return (
+    <span className="relative h-5">
+      <span className="rung-current">current rate, {formatAmount(paymentCents)}</span>
+    </span>
   )
 }
 

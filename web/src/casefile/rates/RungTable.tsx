@@ -3,7 +3,7 @@ import type { RungView } from '../../api/client'
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Explained } from '../../working/Explained'
-import { isPriced, type PricedRung } from './ladder'
+import { isPriced, whyUnpriced, type PricedRung } from './ladder'
 
 type RungTableProps = { rungs: readonly RungView[]; from: LadderBuild['from'] }
 
@@ -28,8 +28,8 @@ export function RungTable({ rungs, from }: RungTableProps) {
               {isPriced(rung) ? (
                 <Figures rung={rung} from={from} />
               ) : (
-                <td colSpan={4} className="text-soft" title={rung.because ?? undefined}>
-                  no figures<span className="sr-only">: {rung.because}</span>
+                <td colSpan={4} className="text-soft" title={whyUnpriced(rung)}>
+                  no figures<span className="sr-only">: {whyUnpriced(rung)}</span>
                 </td>
               )}
             </tr>
@@ -46,7 +46,7 @@ function Figures({ rung, from }: { rung: PricedRung; from: LadderBuild['from'] }
     ['PAYMENT', formatAmount(rung.paymentCents)],
     ['RUNG_PER_PAYMENT', formatDifference(rung.perPaymentCents)],
     ['RUNG_PER_YEAR', formatDifference(rung.perYearCents)],
-    ['RUNG_OVER_THE_LIFE', formatDifference(rung.overTheLifeCents)],
+    ['RUNG_WHOLE_LOAN', formatDifference(rung.wholeLoanCents)],
   ] as const
   return cells.map(([figure, text]) => (
     <td key={figure}>

@@ -1,16 +1,20 @@
 import type { LadderBuild } from '../../api/answers'
 import type { OptionDocument, OptionView, RateChangeDocument, RungView } from '../../api/client'
 import { addMonths } from '../../entry/date'
-import { type OptionChange, withFields } from '../option'
-import { PAYMENTS_A_YEAR } from '../words'
+import { newId } from '../newId'
+import { type OptionChange, withFeatures, withTerms } from '../option'
+import { PAYMENTS_PER_YEAR } from '../words'
 
 /** A rung at which the loan has figures. */
 export type PricedRung = RungView & {
   paymentCents: number
   perPaymentCents: number
   perYearCents: number
-  overTheLifeCents: number
+  wholeLoanCents: number
 }
+
+/** Why the loan has no figures at a rung, as a sentence. */
+export const whyUnpriced = ({ because }: RungView) => because.map(({ message }) => message).join(' ')
 
 export const isPriced = (rung: RungView): rung is PricedRung => rung.paymentCents !== null
 
@@ -22,9 +26,9 @@ export const USUAL_BUILD: Record<LadderBuild['from'], LadderBuild> = {
 
 /** The rate that a rung is compared with: the loan's own, at a renewal the one agreed for it, or else the last before it. */
 export function ownRate(option: OptionDocument, figures: OptionView, from: LadderBuild['from']) {
-  if (from === 'BEGINNING' || !figures.rateEnd) return option.ratePercent
+  if (from === 'BEGINNING' || !figures.rateEnd) return option.terms.ratePercent
   const { before, at } = aroundRenewal(option, figures.rateEnd)
-  return [...before, ...at].at(-1)?.ratePercent ?? option.ratePercent
+  return [...before, ...at].at(-1)?.ratePercent ?? option.terms.ratePercent
 }
 
 /** Using a rung's rate: today, or at the renewal from the first payment after it, instead of one agreed for then. */
@@ -34,19 +38,21 @@ export function changeToRate(
   from: LadderBuild['from'],
 ): OptionChange {
   const { rateEnd } = figures
-  if (from === 'BEGINNING' || !rateEnd) return withFields({ ratePercent })
+  if (from === 'BEGINNING' || !rateEnd) return withTerms({ ratePercent })
   return (option) => {
-    const { before, after } = aroundRenewal(option, rateEnd)
-    const renewed = { fromPayment: rateEnd.afterPayment + 1, fromDay: null, ratePercent }
-    return { ...option, rateChanges: [...before, renewed, ...after] }
+    const { before, at, after } = aroundRenewal(option, rateEnd)
+    const id = at[0]?.id ?? newId()
+    const renewed = { id, fromPayment: rateEnd.afterPayment + 1, fromDay: null, ratePercent }
+    return withFeatures({ rateChanges: [...before, renewed, ...after] })(option)
   }
 }
 
 type RateEnd = NonNullable<OptionView['rateEnd']>
 
 /** The rate changes before a renewal, with its first payment, and after that; a day stands for the payment due on or after it. */
-function aroundRenewal({ rateChanges, frequency }: OptionDocument, { afterPayment, day }: RateEnd) {
-  const next = nextPaymentDay(day, PAYMENTS_A_YEAR[frequency])
+function aroundRenewal({ terms, features }: OptionDocument, { afterPayment, day }: RateEnd) {
+  const { rateChanges } = features
+  const next = nextPaymentDay(day, PAYMENTS_PER_YEAR[terms.frequency])
   const side = ({ fromPayment, fromDay }: RateChangeDocument) =>
     fromDay === null
       ? Math.sign((fromPayment ?? 0) - afterPayment - 1)

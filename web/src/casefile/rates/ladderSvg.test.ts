@@ -7,16 +7,18 @@ const aRung = (ratePercent: number, perPaymentCents: number): RungView => ({
   paymentCents: 140000 + perPaymentCents,
   perPaymentCents,
   perYearCents: 12 * perPaymentCents,
-  overTheLifeCents: 300 * perPaymentCents,
-  because: null,
+  wholeLoanCents: 300 * perPaymentCents,
+  because: [],
 })
 const unpriced: RungView = {
   ratePercent: 7,
   paymentCents: null,
   perPaymentCents: null,
   perYearCents: null,
-  overTheLifeCents: null,
-  because: 'The payment does not cover the interest.',
+  wholeLoanCents: null,
+  because: [
+    { code: 'PAYMENT_BELOW_INTEREST', values: [], message: 'The payment does not cover the interest.' },
+  ],
 }
 const rungs = [aRung(5, -4200), aRung(5.5, 0), unpriced]
 

@@ -34,7 +34,7 @@ export function ladderSvg({ title, rungs, measure, own, from, renewal }: LadderP
     about:
       renewal === null
         ? `At other rates: difference ${told} to ${formatPercent(own)}`
-        : `At renewal on ${renewal}: difference ${told} to ${measure === 'overTheLifeCents' ? 'the rate that ends' : 'the payment before'}`,
+        : `At renewal on ${renewal}: difference ${told} to ${measure === 'wholeLoanCents' ? 'the rate that ends' : 'the payment before'}`,
     width: WIDTH,
     height: priced.length * ROW,
     parts: [

@@ -2,14 +2,14 @@ import type { LadderBuild } from '../../api/answers'
 import type { FigureName } from '../../working/figureWords'
 
 /** What rungs are told by. */
-export type Measure = 'perPaymentCents' | 'perYearCents' | 'overTheLifeCents'
+export type Measure = 'perPaymentCents' | 'perYearCents' | 'wholeLoanCents'
 
 type MeasureWords = { words: string; atRenewal: string; figure: FigureName }
 
 const MEASURES: Record<Measure, MeasureWords> = {
   perPaymentCents: { words: 'per payment', atRenewal: 'per payment', figure: 'RUNG_PER_PAYMENT' },
   perYearCents: { words: 'per year', atRenewal: 'per year', figure: 'RUNG_PER_YEAR' },
-  overTheLifeCents: { words: 'whole loan', atRenewal: 'from then on', figure: 'RUNG_OVER_THE_LIFE' },
+  wholeLoanCents: { words: 'whole loan', atRenewal: 'from then on', figure: 'RUNG_WHOLE_LOAN' },
 }
 
 export const ALL_MEASURES = Object.keys(MEASURES) as Measure[]

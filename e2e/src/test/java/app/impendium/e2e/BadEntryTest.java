@@ -19,17 +19,17 @@ class BadEntryTest extends Journey {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Price        | plenty    | Enter an amount such as 468,500 or 82k.",
-                "Price        | 0         | 0.00 is not allowed here, only 0.01 to 999,999,999.99.",
-                "Price        | -5        | An amount is not negative.",
-                "Price        | 1e308     | Enter an amount such as 468,500 or 82k.",
-                "Money down   | 101%      | 101 % is not allowed here, only 0 % to 100 %.",
-                "Money down   | 700k      | Money down of 700,000.00 leaves nothing to borrow on a price of 400,000.00.",
-                "Yearly rate  | 31        | 31 % is not allowed here, only 0 % to 30 %.",
-                "Term         | 400 years | 400 years is not allowed here, only 1 month to 50 years.",
-                "First payment | soon     | Enter a date such as 1 March 2027 or Mar 2027."
+                "PRICE         | plenty    | Enter an amount such as 468,500 or 82k.",
+                "PRICE         | 0         | 0.00 is not allowed here, only 0.01 to 999,999,999.99.",
+                "PRICE         | -5        | An amount is not negative.",
+                "PRICE         | 1e308     | Enter an amount such as 468,500 or 82k.",
+                "DOWN_PAYMENT  | 101%      | 101 % is not allowed here, only 0 % to 100 %.",
+                "DOWN_PAYMENT  | 700k      | A down payment of 700,000.00 leaves nothing to borrow on a price of 400,000.00.",
+                "RATE          | 31        | 31 % is not allowed here, only 0 % to 30 %.",
+                "TERM          | 400 years | 400 years is not allowed here, only 1 month to 50 years.",
+                "FIRST_PAYMENT | soon     | Enter a date such as 1 March 2027 or Mar 2027."
             })
-    void saysWhatIsWrongAndWhatIsAllowed(String figure, String text, String message) {
+    void saysWhatIsWrongAndWhatIsAllowed(Field figure, String text, String message) {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("To be mended", "");
         String monthly = advisor.month().textContent();
         advisor.say(figure, text);
@@ -38,34 +38,33 @@ class BadEntryTest extends Journey {
         assertThat(field).hasAccessibleDescription(message);
         assertThat(field).hasAttribute("aria-invalid", "true");
         assertThat(advisor.month()).hasText(monthly);
-        assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
+        assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
     }
 
     @Test
     void marksFiguresThatAreNotOfTheEntriesAndSavesNothing() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Not yet right", "");
-        advisor.say("Term", "90");
+        advisor.say(Field.TERM, "90");
 
-        assertThat(advisor.page().getByText("The figures below are those of the last entries that had an answer."))
-                .isVisible();
-        assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
-        assertThat(advisor.figure("Term")).hasValue("90 years");
+        assertThat(advisor.page().getByText("Showing the last valid results.")).isVisible();
+        assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
+        assertThat(advisor.figure(Field.TERM)).hasValue("90 years");
 
-        advisor.say("Term", "20");
-        assertThat(advisor.total("Payments")).hasText("240");
+        advisor.say(Field.TERM, "20");
+        assertThat(advisor.total("PAYMENTS")).hasText("240");
         advisor.waitUntilSaved();
     }
 
     @Test
     void losesNothingThatWasTypedWhenThePageIsLoadedAgain() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Loaded again", "");
-        advisor.say("Yearly rate", "4.75").say("Price", "about 300k").say("Term", "60");
+        advisor.say(Field.RATE, "4.75").say(Field.PRICE, "about 300k").say(Field.TERM, "60");
 
         advisor.page().reload();
 
-        assertThat(advisor.figure("Price")).hasValue("about 300k");
-        assertThat(advisor.figure("Term")).hasValue("60 years");
-        assertThat(advisor.figure("Yearly rate")).hasValue("4.75\u202f%");
+        assertThat(advisor.figure(Field.PRICE)).hasValue("about 300k");
+        assertThat(advisor.figure(Field.TERM)).hasValue("60 years");
+        assertThat(advisor.figure(Field.RATE)).hasValue("4.75\u202f%");
     }
 
     @ParameterizedTest
@@ -79,35 +78,35 @@ class BadEntryTest extends Journey {
             })
     void takesADownPaymentTypedOverAPercentageByTheWholeOfIt(String typed, String shown, String loan) {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Down over a percentage", "");
-        advisor.say("Price", "400,000").say("Money down", "20 %");
-        assertThat(advisor.figure("Loan amount")).hasValue("320,000");
+        advisor.say(Field.PRICE, "400,000").say(Field.DOWN_PAYMENT, "20 %");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("320,000");
 
-        typeSlowly(advisor, advisor.figure("Money down"), typed);
+        typeSlowly(advisor, advisor.figure(Field.DOWN_PAYMENT), typed);
 
-        assertThat(advisor.figure("Money down")).hasValue(shown);
-        assertThat(advisor.figure("Loan amount")).hasValue(loan);
+        assertThat(advisor.figure(Field.DOWN_PAYMENT)).hasValue(shown);
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue(loan);
         advisor.waitUntilSaved();
         advisor.page().reload();
-        assertThat(advisor.figure("Money down")).hasValue(shown);
+        assertThat(advisor.figure(Field.DOWN_PAYMENT)).hasValue(shown);
     }
 
     @Test
     void asksForWhatCouldBeAPercentageOrAnAmount() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Either", "");
-        advisor.say("Price", "400,000").say("Money down", "60,000").say("Money down", "20");
+        advisor.say(Field.PRICE, "400,000").say(Field.DOWN_PAYMENT, "60,000").say(Field.DOWN_PAYMENT, "20");
 
-        Locator down = advisor.figure("Money down");
+        Locator down = advisor.figure(Field.DOWN_PAYMENT);
         assertThat(down).hasAccessibleDescription("Is that 20 % or an amount of 20? Type 20 % or 20.00.");
-        assertThat(advisor.figure("Loan amount")).hasValue("340,000");
-        advisor.say("Money down", "20 %");
-        assertThat(advisor.figure("Loan amount")).hasValue("320,000");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("340,000");
+        advisor.say(Field.DOWN_PAYMENT, "20 %");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("320,000");
     }
 
     @Test
     void changesAPropertyTaxAgainAndAgain() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Taxed", "");
         Page page = advisor.page();
-        advisor.say("Price", "400,000");
+        advisor.say(Field.PRICE, "400,000");
         advisor.press("Change");
         Locator tax = page.getByLabel("Property tax");
         Locator month = page.getByTestId("month-Property tax");
@@ -127,28 +126,28 @@ class BadEntryTest extends Journey {
     @ValueSource(strings = {"512,3oo", "512,30", "43x"})
     void refusesDoubtfulTextAndStoresNothingOfIt(String text) {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Doubtful", "");
-        String loan = advisor.figure("Loan amount").inputValue();
-        typeSlowly(advisor, advisor.figure("Price"), text);
+        String loan = advisor.figure(Field.LOAN_AMOUNT).inputValue();
+        typeSlowly(advisor, advisor.figure(Field.PRICE), text);
 
-        assertThat(advisor.figure("Price")).hasAccessibleDescription("Enter an amount such as 468,500 or 82k.");
-        assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
-        assertThat(advisor.figure("Loan amount")).hasValue(loan);
+        assertThat(advisor.figure(Field.PRICE)).hasAccessibleDescription("Enter an amount such as 468,500 or 82k.");
+        assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue(loan);
     }
 
     @Test
     void storesAFigureOnlyOnceItIsFinished() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Half typed", "");
         advisor.waitUntilSaved();
-        Locator price = advisor.figure("Price");
+        Locator price = advisor.figure(Field.PRICE);
         price.selectText();
         advisor.page().keyboard().type("45");
 
-        assertThat(advisor.figure("Loan amount")).hasValue("36");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("36");
         assertThat(advisor.saved()).hasText("Not saved yet");
         advisor.page().keyboard().type("0,000");
         price.press("Enter");
         advisor.waitUntilSaved();
-        assertThat(advisor.figure("Loan amount")).hasValue("360,000");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("360,000");
     }
 
     /** Key by key, as a person does who looks at the screen while typing. */

@@ -11,15 +11,15 @@ class TwoAdvisorsTest extends Journey {
     void tellsOfAConflictAndLetsEitherStateGoOn() {
         Advisor bea = someone().signIn(Advisor.EMAIL).begin("Open twice", "");
         Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Open twice");
-        bea.say("Term", "15");
+        bea.say(Field.TERM, "15");
         bea.waitUntilSaved();
 
-        tobias.say("Term", "20");
+        tobias.say(Field.TERM, "20");
         assertThat(tobias.page().getByText("Bea Ostrander saved this case")).isVisible();
-        tobias.press("Go on with theirs");
-        assertThat(tobias.figure("Term")).hasValue("15 years");
+        tobias.press("Keep theirs");
+        assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
         tobias.press("Undo");
-        assertThat(tobias.figure("Term")).hasValue("20 years");
+        assertThat(tobias.figure(Field.TERM)).hasValue("20 years");
         tobias.waitUntilSaved();
     }
 
@@ -27,24 +27,24 @@ class TwoAdvisorsTest extends Journey {
     void letsOnesOwnStateGoOn() {
         Advisor bea = someone().signIn(Advisor.EMAIL).begin("Mine goes on", "");
         Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Mine goes on");
-        bea.say("Term", "15");
+        bea.say(Field.TERM, "15");
         bea.waitUntilSaved();
 
-        tobias.say("Term", "20");
-        tobias.press("Go on with mine");
+        tobias.say(Field.TERM, "20");
+        tobias.press("Keep mine");
         tobias.waitUntilSaved();
         bea.page().reload();
-        assertThat(bea.figure("Term")).hasValue("20 years");
+        assertThat(bea.figure(Field.TERM)).hasValue("20 years");
     }
 
     @Test
     void showsWhatAColleagueSavedWhileNothingOfOursWaits() {
         Advisor bea = someone().signIn(Advisor.EMAIL).begin("Looked at", "");
         Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Looked at");
-        bea.say("Term", "15");
+        bea.say(Field.TERM, "15");
         bea.waitUntilSaved();
 
         assertThat(tobias.page().getByText("Bea Ostrander changed this case")).isVisible();
-        assertThat(tobias.figure("Term")).hasValue("15 years");
+        assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
     }
 }

@@ -1,18 +1,14 @@
 import type { ReactNode } from 'react'
-import { SidePanel } from '../../ui/SidePanel'
 import { useOpenCase } from '../CaseContext'
 import { ClosingCosts } from './ClosingCosts'
 import { Conventions } from './Conventions'
-import { useCostsDrawer } from './costsDrawer'
 import { MonthlyCosts, YearlyCosts } from './HousingCosts'
 
 /** Costs and conventions that do not belong in the sentence, grouped as people speak of them. */
-export function CostsDrawer() {
-  const { isOpen, close } = useCostsDrawer()
+export function Costs() {
   const { words } = useOpenCase()
-  if (!isOpen) return null
   return (
-    <SidePanel title="Costs and conventions" close={close}>
+    <>
       <Group title="Each year">
         <YearlyCosts />
       </Group>
@@ -25,7 +21,7 @@ export function CostsDrawer() {
       <Group title="Conventions">
         <Conventions />
       </Group>
-    </SidePanel>
+    </>
   )
 }
 

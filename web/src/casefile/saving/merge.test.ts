@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest'
+import { aDocument } from '../../test/documents'
+import { addExtra, withEntry, withoutEntry } from '../clauses'
+import { baselineOf, withDownAmount, withDownPercent, withTerms, type OptionChange } from '../option'
+import { addOption, changeOption, deleteOption, makeBaseline } from '../options'
+import { merge } from './merge'
+
+const extra = addExtra('e1', 'ONCE', 100_00, { payment: 3, day: null })
+const other = addExtra('e2', 'EACH_YEAR', 500_00, { payment: 3, day: null })
+const base = changeOption(
+  aDocument({ options: addOption(aDocument().options, baselineOf(aDocument()), withTerms({})).options }),
+  'first',
+  extra,
+)
+const [first, second] = base.options
+if (!first || !second) throw new Error('two options were made')
+const changed = (...changes: OptionChange[]) =>
+  changes.reduce((document, change) => changeOption(document, 'first', change), base)
+const rate = withTerms({ ratePercent: 5 })
+const term = withTerms({ amortizationMonths: 180 })
+
+describe('merge', () => {
+  it('keeps the changes of both where they changed different figures', () => {
+    expect(merge(base, changed(rate), changed(term))).toEqual(changed(rate, term))
+    expect(merge(base, { ...base, title: 'Mine' }, changed(term))).toEqual({
+      ...changed(term),
+      title: 'Mine',
+    })
+  })
+
+  it('takes a change that only one made, or both alike', () => {
+    expect(merge(base, base, changed(rate))).toEqual(changed(rate))
+    expect(merge(base, changed(rate), base)).toEqual(changed(rate))
+    expect(merge(base, changed(rate), changed(rate))).toEqual(changed(rate))
+  })
+
+  it('is none where both changed the same figure otherwise', () => {
+    expect(merge(base, changed(rate), changed(withTerms({ ratePercent: 6 })))).toBeNull()
+    expect(merge(base, changed(withDownAmount(5_000_000)), changed(withDownPercent(30)))).toBeNull()
+  })
+
+  it('goes by the ids of entries', () => {
+    const larger = withEntry('extras', 'e1', { cents: 200_00 })
+    expect(merge(base, changed(larger), changed(other))).toEqual(changed(larger, other))
+    expect(merge(base, changed(withoutEntry('extras', 'e1')), changed(rate))).toEqual(
+      changed(withoutEntry('extras', 'e1'), rate),
+    )
+    expect(merge(base, changed(withoutEntry('extras', 'e1')), changed(larger))).toBeNull()
+  })
+
+  it('keeps the options of both, in the order of who changed it', () => {
+    const turned = { ...base, options: makeBaseline(base.options, second).options }
+    const added = { ...base, options: addOption(base.options, first, term).options }
+    expect(merge(base, turned, added)?.options.map(({ id }) => id)).toEqual([
+      second.id,
+      first.id,
+      added.options[2]?.id,
+    ])
+    expect(merge(base, added, turned)?.options).toEqual(merge(base, turned, added)?.options)
+    const deleted = { ...base, options: deleteOption(base.options, second).options }
+    expect(merge(base, deleted, changed(rate))?.options).toEqual([changed(rate).options[0]])
+  })
+
+  it('is none where the case would hold more options than can be compared', () => {
+    const withThree = (document = base) => {
+      let { options } = document
+      for (let count = 0; count < 3; count++) options = addOption(options, first, rate).options
+      return { ...document, options }
+    }
+    expect(merge(base, withThree(), withThree())).toBeNull()
+  })
+})

@@ -1,0 +1,41 @@
+import { useEffect, useState } from 'react'
+import { useStore } from 'zustand'
+import type { CaseView } from '../../api/client'
+import { formatMoment } from '../../format/date'
+import { isTyping } from '../caseStore'
+import type { CaseWork } from '../desk'
+import { merge } from './merge'
+import { sameDocument } from './sameDocument'
+
+/**
+ * Takes over what was saved elsewhere, and says whose it is: what of ours is not saved yet is merged with it. Where both
+ * changed the same place, that is left to be decided when ours is saved.
+ *
+ * @param latest the state that the server holds now
+ */
+export function useOthersChanges({ store, saver }: CaseWork, latest: CaseView): string | null {
+  const isHalfTyped = useStore(store.store, isTyping)
+  const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
+  const { phase, base } = useStore(saver.store)
+  const [notice, setNotice] = useState<string | null>(null)
+  const theirs = phase.name === 'conflict' ? phase.theirs : latest
+
+  useEffect(() => {
+    const isNews = theirs.revision > base.revision && phase.name !== 'sending'
+    if (!isNews || isHalfTyped || !isFinished) return
+    const mine = store.store.getState().document
+    const merged = merge(base.document, mine, theirs.document)
+    if (merged === null) return
+    saver.tell({ name: 'adopted', view: theirs })
+    if (!sameDocument(merged, mine)) store.adopt(merged)
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the notice follows from what was just taken over
+    setNotice(wordsFor(theirs, !sameDocument(mine, base.document)))
+  }, [theirs, base, phase, isHalfTyped, isFinished, store, saver])
+  return notice
+}
+
+function wordsFor({ savedBy, savedByYou, savedAt }: CaseView, isMerged: boolean): string {
+  const who = savedByYou ? 'You changed this case in another tab' : `${savedBy} changed this case`
+  const kept = isMerged ? 'both changes are kept' : 'the new state is shown'
+  return `${who} at ${formatMoment(savedAt, new Date())}; ${kept}.`
+}

@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/react-query'
+import { targetQuery } from '../../api/answers'
+import { readTarget, type Target } from '../../entry/target'
+import { usePanel } from '../../panel/panelStore'
+import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
+import { LeverAnswer } from './LeverAnswer'
+import { noneWords } from './levers'
+
+/** A target, and what each lever can do for it. */
+export function Targets({ text }: { text: string }) {
+  const { locale } = useOpenCase()
+  const replace = usePanel((panel) => panel.replace)
+  const reading = readTarget(text, locale)
+  return (
+    <>
+      <label className="mt-3 block font-medium">
+        What must be met
+        <input
+          className="field font-figures mt-1 text-lg"
+          value={text}
+          autoComplete="off"
+          placeholder="at most 2,350 a month"
+          onChange={(event) => replace({ kind: 'target', text: event.target.value })}
+        />
+      </label>
+      {reading.status === 'read' ? (
+        <Answers target={reading.value} />
+      ) : (
+        <p className="text-soft mt-3">{reading.message}</p>
+      )}
+    </>
+  )
+}
+
+function Answers({ target }: { target: Target }) {
+  const { locale } = useOpenCase()
+  const { answered } = useOption()
+  const answers = useQuery(targetQuery(answered, target))
+  if (answers.isError) return <p className="text-over mt-3 font-medium">{answers.error.message}</p>
+  if (!answers.data) return <p className="text-soft mt-3">Solving…</p>
+  return (
+    <>
+      <p className="text-soft mt-3">Any one of these meets the target. Each is the exact limit.</p>
+      <ul className="divide-rule border-rule mt-2 divide-y border-y" aria-label="What meets the target">
+        {answers.data.map((answer) => (
+          <li key={answer.lever} className="py-3" data-testid={`lever-${answer.lever}`}>
+            {answer.value === null ? (
+              <p className="text-soft">{noneWords(answer, target, locale)}</p>
+            ) : (
+              <LeverAnswer target={target} answer={answer} value={answer.value} />
+            )}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
