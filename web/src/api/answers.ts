@@ -1,10 +1,13 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
-import type { Wish } from '../entry/wish'
+import type { Target } from '../entry/target'
 import { evaluate } from './cases'
-import { api, dataOf, type CaseDocument } from './client'
+import { api, dataOf, type CaseDocument, type TargetAnswerView } from './client'
 
 /** Answers follow from the document alone, so one that was given stays right. */
 export const FOR_GOOD = { staleTime: Infinity, gcTime: 60_000 } as const
+
+/** An option that has an answer: the document that was asked about, and which of its options, counted from 0. */
+export type AnsweredOption = { document: CaseDocument; index: number }
 
 /** The figures of a document. */
 export const figuresQuery = (document: CaseDocument) =>
@@ -16,7 +19,7 @@ export const figuresQuery = (document: CaseDocument) =>
   })
 
 /** Every payment of an option. */
-export const scheduleQuery = (document: CaseDocument, option: number) =>
+export const scheduleQuery = ({ document, index: option }: AnsweredOption) =>
   queryOptions({
     ...FOR_GOOD,
     queryKey: ['schedule', option, document],
@@ -30,7 +33,7 @@ export const scheduleQuery = (document: CaseDocument, option: number) =>
 export type LadderBuild = { from: 'BEGINNING' | 'RENEWAL'; stepPercent: number; down: number; up: number }
 
 /** What an option costs at rates around its own. */
-export const ladderQuery = (document: CaseDocument, option: number, build: LadderBuild) =>
+export const ladderQuery = ({ document, index: option }: AnsweredOption, build: LadderBuild) =>
   queryOptions({
     ...FOR_GOOD,
     queryKey: ['ladder', option, document, build],
@@ -45,18 +48,20 @@ export const ladderQuery = (document: CaseDocument, option: number, build: Ladde
     placeholderData: keepPreviousData,
   })
 
-/** What each lever of an option can do for a wish. */
-export const wishQuery = (document: CaseDocument, option: number, wish: Wish) =>
+/** What each lever of an option can do for a target. */
+export const targetQuery = ({ document, index: option }: AnsweredOption, target: Target) =>
   queryOptions({
     ...FOR_GOOD,
-    queryKey: ['wish', option, document, wish],
+    queryKey: ['target', option, target, document] as const,
     queryFn: async ({ signal }) =>
       dataOf(
-        await api.POST('/api/wishes/{option}', {
-          params: { path: { option }, query: wish },
+        await api.POST('/api/targets/{option}', {
+          params: { path: { option }, query: target },
           body: document,
           signal,
         }),
       ),
-    placeholderData: keepPreviousData,
+    // While the case is typed the last answers stay; those to another target never stand in for its own.
+    placeholderData: (last: TargetAnswerView[] | undefined, lastQuery) =>
+      lastQuery && JSON.stringify(lastQuery.queryKey[2]) === JSON.stringify(target) ? last : undefined,
   })

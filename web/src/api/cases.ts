@@ -1,15 +1,22 @@
-import { queryOptions, skipToken } from '@tanstack/react-query'
+import { infiniteQueryOptions, keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
 import type { Market } from '../format/market'
-import { api, dataOf, type CaseDocument, type CaseView, type EvaluationView } from './client'
+import { api, dataOf, doneOf, type CaseDocument, type CaseView, type EvaluationView } from './client'
 
 /** How often an open case asks whether someone else saved it. */
 const LOOK_EVERY_MS = 8000
 
+/** The practice's cases with these words, a part of them at a time. */
 export const casesQuery = (search: string) =>
-  queryOptions({
+  infiniteQueryOptions({
     queryKey: ['cases', search],
-    queryFn: async ({ signal }) =>
-      dataOf(await api.GET('/api/cases', { params: { query: { search } }, signal })),
+    queryFn: async ({ signal, pageParam: from }) =>
+      dataOf(await api.GET('/api/cases', { params: { query: { search, from } }, signal })),
+    initialPageParam: 0,
+    getNextPageParam: ({ total }, parts) => {
+      const listed = parts.reduce((sum, { cases }) => sum + cases.length, 0)
+      return listed < total ? listed : null
+    },
+    placeholderData: keepPreviousData,
   })
 
 export const caseQuery = (id: string) =>
@@ -26,6 +33,23 @@ export const startingCase = async (market: Market | null): Promise<CaseDocument>
 
 export const createCase = async (document: CaseDocument): Promise<CaseView> =>
   dataOf(await api.POST('/api/cases', { body: document }))
+
+const LONGEST_TITLE = 200
+const COPY = ', copy'
+
+/** A new case that says what another one does. */
+export async function duplicateCase(id: string): Promise<CaseView> {
+  const { document } = dataOf(await api.GET('/api/cases/{id}', { params: { path: { id } } }))
+  return createCase({ ...document, title: document.title.slice(0, LONGEST_TITLE - COPY.length) + COPY })
+}
+
+/** Deletes a case; it can be had back. */
+export const deleteCase = async (id: string) =>
+  doneOf(await api.DELETE('/api/cases/{id}', { params: { path: { id } } }))
+
+/** Brings a deleted case back. */
+export const restoreCase = async (id: string) =>
+  doneOf(await api.POST('/api/cases/{id}/restoration', { params: { path: { id } } }))
 
 /** Saves a state made from `seenRevision`. @throws Refusal with 409 if another was saved since. */
 export const saveCase = async (id: string, seenRevision: number, document: CaseDocument): Promise<CaseView> =>

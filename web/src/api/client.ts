@@ -5,12 +5,20 @@ type Schemas = components['schemas']
 
 export type CaseDocument = Schemas['CaseDocument']
 export type OptionDocument = Schemas['OptionDocument']
+export type TermsDocument = Schemas['TermsDocument']
+export type FeaturesDocument = Schemas['FeaturesDocument']
+export type PurchaseDocument = Schemas['PurchaseDocument']
+export type AmountOrShare = Schemas['AmountOrShare']
+export type AssumptionsDocument = Schemas['AssumptionsDocument']
+export type ClosingItemDocument = Schemas['ClosingItemDocument']
+export type PaymentStepDocument = Schemas['PaymentStepDocument']
 export type HousingDocument = Schemas['HousingDocument']
 export type ClosingDocument = Schemas['ClosingDocument']
 export type ExtraDocument = Schemas['ExtraDocument']
 export type RateChangeDocument = Schemas['RateChangeDocument']
 export type BuydownDocument = Schemas['BuydownDocument']
 export type CaseView = Schemas['CaseView']
+export type CaseListView = Schemas['CaseList']
 export type CaseSummary = Schemas['CaseSummary']
 export type EvaluationView = Schemas['EvaluationView']
 export type OptionView = Schemas['OptionView']
@@ -21,9 +29,10 @@ export type Milestone = Schemas['Milestone']
 export type WorkingView = Schemas['WorkingView']
 export type QuantityView = Schemas['QuantityView']
 export type RungView = Schemas['RungView']
-export type WishAnswerView = Schemas['WishAnswerView']
+export type TargetAnswerView = Schemas['TargetAnswerView']
 export type Session = Schemas['SessionView']
-export type Problem = Schemas['ProblemView']
+/** A refusal; where someone else's save stands in the way, with that state. */
+export type Problem = Schemas['ProblemView'] & Partial<Pick<Schemas['ConflictView'], 'saved'>>
 export type FieldProblem = Schemas['FieldProblem']
 export type FeatureNote = Schemas['FeatureNoteView']
 export type PracticeView = Schemas['PracticeView']
@@ -60,4 +69,9 @@ type Answer<T> = { data?: T; error?: Problem; response: Response }
 export function dataOf<T>({ data, error, response }: Answer<T>): T {
   if (data !== undefined) return data
   throw new Refusal(response.status, typeof error === 'object' ? error : {})
+}
+
+/** For an answer without data. @throws Refusal if the server refused; TypeError if it was not reached. */
+export function doneOf({ error, response }: Pick<Answer<never>, 'error' | 'response'>) {
+  if (!response.ok) throw new Refusal(response.status, typeof error === 'object' ? error : {})
 }

@@ -1,22 +1,30 @@
 import { queryOptions } from '@tanstack/react-query'
-import type { Wish } from '../entry/wish'
-import { FOR_GOOD, type LadderBuild } from './answers'
-import { api, dataOf, type CaseDocument, type WishAnswerView, type WorkingView } from './client'
+import type { Target } from '../entry/target'
+import { FOR_GOOD, type AnsweredOption, type LadderBuild } from './answers'
+import {
+  api,
+  dataOf,
+  type CaseDocument,
+  type TargetAnswerView,
+  type TermsDocument,
+  type WorkingView,
+} from './client'
 
-/** What figures are of: an option as a whole, one payment, a run of them, the loan at another rate, a wish's answer. */
+/** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, a target's answer. */
 export type Subject =
   | { of: 'option' }
   | { of: 'line'; line: number }
-  | { of: 'stretch'; first: number; last: number }
+  | { of: 'compounding'; compounding: TermsDocument['compounding'] }
+  | { of: 'range'; first: number; last: number }
   | { of: 'rate'; ratePercent: number; from: LadderBuild['from'] }
-  | { of: 'wish'; lever: WishAnswerView['lever']; wish: Wish }
+  | { of: 'target'; lever: TargetAnswerView['lever']; target: Target }
 
 export const WHOLE_OPTION: Subject = { of: 'option' }
 
 export const isSameSubject = (one: Subject, other: Subject) => JSON.stringify(one) === JSON.stringify(other)
 
-/** How each figure of a subject came about. */
-export const workingsQuery = (document: CaseDocument, option: number, subject: Subject) =>
+/** How each figure of a subject is calculated. */
+export const workingsQuery = ({ document, index: option }: AnsweredOption, subject: Subject) =>
   queryOptions({
     ...FOR_GOOD,
     queryKey: ['workings', option, subject, document] as const,
@@ -39,10 +47,18 @@ async function ask(body: CaseDocument, option: number, subject: Subject, signal:
           signal,
         }),
       )
-    case 'stretch': {
+    case 'compounding':
+      return dataOf(
+        await api.POST('/api/workings/{option}/compoundings/{compounding}', {
+          params: { path: { option, compounding: subject.compounding } },
+          body,
+          signal,
+        }),
+      )
+    case 'range': {
       const { first, last } = subject
       return dataOf(
-        await api.POST('/api/workings/{option}/stretches/{first}/{last}', {
+        await api.POST('/api/workings/{option}/ranges/{first}/{last}', {
           params: { path: { option, first, last } },
           body,
           signal,
@@ -57,10 +73,10 @@ async function ask(body: CaseDocument, option: number, subject: Subject, signal:
           signal,
         }),
       )
-    case 'wish':
+    case 'target':
       return dataOf(
-        await api.POST('/api/workings/{option}/wishes/{lever}', {
-          params: { path: { option, lever: subject.lever }, query: subject.wish },
+        await api.POST('/api/workings/{option}/targets/{lever}', {
+          params: { path: { option, lever: subject.lever }, query: subject.target },
           body,
           signal,
         }),

@@ -31,8 +31,8 @@ function Gate() {
 function Unreachable({ retry }: { retry: () => void }) {
   return (
     <main className="grid min-h-dvh place-content-center justify-items-center gap-4 p-6 text-center">
-      <h1 className="font-figures text-2xl">Impendium does not answer</h1>
-      <p className="text-soft">The server is not reached from here. What you typed is kept in this tab.</p>
+      <h1 className="font-figures text-2xl">Cannot reach Impendium</h1>
+      <p className="text-soft">There is no connection to the server. What you typed is kept in this tab.</p>
       <button type="button" className="button" onClick={retry}>
         Try again
       </button>

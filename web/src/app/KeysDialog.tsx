@@ -6,14 +6,14 @@ type KeysDialogProps = { actions: readonly KeyAction[]; close: () => void }
 const IN_A_FIGURE: readonly [string, string][] = [
   ['↑ ↓', 'change the figure by its natural step'],
   ['Shift+↑ ↓', 'change it by ten steps'],
-  ['Enter', 'write the figure out'],
-  ['Esc', 'take back what was typed'],
-  ['Tab', 'go on to the next figure'],
-  ['Delete, Tab', 'take a clause away with its figure'],
-  ['at most 2,350 a month, Enter', 'ask what brings it about'],
-  ['w', 'how a computed figure came about'],
-  ['arrows, in the schedule', 'from figure to figure'],
-  ['arrows, at the marker', 'from payment to payment'],
+  ['Enter', 'accept the entry'],
+  ['Esc', 'cancel the entry'],
+  ['Tab', 'next figure'],
+  ['Delete, Tab', 'remove a clause with its figure'],
+  ['at most 2,350 a month, Enter', 'set a target'],
+  ['w', 'how a calculated figure is worked out'],
+  ['arrows, in the schedule', 'move between figures'],
+  ['arrows, on the chart', 'move between payments'],
 ]
 
 /** Every key that works where one is. */
@@ -25,7 +25,7 @@ export function KeysDialog({ actions, close }: KeysDialogProps) {
         <Dialog.Overlay className="veil" />
         <Dialog.Content className="dialog" aria-describedby={undefined}>
           <div className="flex items-baseline justify-between">
-            <Dialog.Title className="font-figures text-xl font-medium">Keys</Dialog.Title>
+            <Dialog.Title className="font-figures text-xl font-medium">Keyboard shortcuts</Dialog.Title>
             <Dialog.Close className="button-quiet">Close</Dialog.Close>
           </div>
           <dl className="ledger mt-2">

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { matches } from './keys'
+import { setSingleKeys } from './singleKeys'
 
 const pressed = (init: KeyboardEventInit, target: HTMLElement = document.body) => {
   const event = new KeyboardEvent('keydown', init)
@@ -14,12 +15,29 @@ describe('matches', () => {
     expect(matches('Ctrl+Shift+Z', pressed({ key: 'Z', ctrlKey: true, shiftKey: true }))).toBe(true)
   })
 
-  it('leaves single letters to whoever types', () => {
+  it('leaves single letters to fields, menus and dialogs, and can do without them', () => {
+    const inside = (role: string) => {
+      const around = document.createElement('div')
+      around.setAttribute('role', role)
+      return around.appendChild(document.createElement('button'))
+    }
     expect(matches('n', pressed({ key: 'n' }))).toBe(true)
     expect(matches('n', pressed({ key: 'n' }, document.createElement('input')))).toBe(false)
-    expect(matches('Ctrl+Z', pressed({ key: 'z', metaKey: true }, document.createElement('input')))).toBe(
-      true,
-    )
+    expect(matches('n', pressed({ key: 'n' }, inside('menu')))).toBe(false)
+    expect(matches('n', pressed({ key: 'n' }, inside('dialog')))).toBe(false)
+    setSingleKeys(false)
+    expect(matches('n', pressed({ key: 'n' }))).toBe(false)
+    setSingleKeys(true)
+  })
+
+  it('undoes the case from a finished figure, and leaves a text that is being typed its own undo', () => {
+    const undo = { key: 'z', metaKey: true }
+    const figure = document.createElement('input')
+    figure.dataset.pointer = '/options/first/terms/ratePercent'
+    expect(matches('Ctrl+Z', pressed(undo, figure))).toBe(true)
+    figure.dataset.typed = ''
+    expect(matches('Ctrl+Z', pressed(undo, figure))).toBe(false)
+    expect(matches('Ctrl+Z', pressed(undo, document.createElement('input')))).toBe(false)
   })
 
   it('knows the question mark whatever key holds it', () => {

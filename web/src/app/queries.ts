@@ -13,7 +13,12 @@ export function createQueries(): QueryClient {
     queryCache: new QueryCache({ onError }),
     mutationCache: new MutationCache({ onError }),
     defaultOptions: {
-      queries: { retry: (failures, error) => !(error instanceof Refusal) && failures < MOST_RETRIES },
+      // A question without a connection is to fail at once, not to wait unseen for one.
+      mutations: { networkMode: 'always' },
+      queries: {
+        networkMode: 'always',
+        retry: (failures, error) => !(error instanceof Refusal) && failures < MOST_RETRIES,
+      },
     },
   })
   return queries

@@ -2,10 +2,15 @@ import { queryOptions, useQuery } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
 import type { Session } from '../api/client'
 import { currentSession } from '../api/session'
+import { claimDesk } from '../casefile/desk'
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: currentSession,
+  queryFn: async () => {
+    const session = await currentSession()
+    if (session) claimDesk(session.email)
+    return session
+  },
   staleTime: Infinity,
 })
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { formatDay } from '../format/date'
-import { addMonths, readDay } from './date'
+import { addMonths, monthsBetween, readDay } from './date'
 
 describe('readDay', () => {
   it.each([
@@ -27,6 +27,21 @@ describe('readDay', () => {
     expect(readDay(text, 'en-US')).toEqual({ status: 'unread', message }),
   )
 
+  it.each([
+    'M',
+    'Mar',
+    'Mar 20',
+    '1',
+    '1st',
+    '1 M',
+    '1 March 202',
+    'March 1',
+    '2027-',
+    '2027-03',
+    '3/',
+    '3/1/20',
+  ])('waits for the rest of “%s”', (text) => expect(readDay(text, 'en-US').status).toBe('incomplete'))
+
   it.each(['en-US', 'en-CA', 'en-GB', 'en-AU', 'en-IE'])('reads what is written in %s', (locale) => {
     for (const day of ['2027-03-01', '2026-12-31', '2028-02-29']) {
       expect(readDay(formatDay(day, locale), locale)).toEqual({ status: 'read', value: day })
@@ -39,5 +54,13 @@ describe('addMonths', () => {
     expect(addMonths('2027-01-15', 1)).toBe('2027-02-15')
     expect(addMonths('2027-01-31', 1)).toBe('2027-02-28')
     expect(addMonths('2027-01-31', -2)).toBe('2026-11-30')
+  })
+})
+
+describe('monthsBetween', () => {
+  it('counts whole months', () => {
+    expect(monthsBetween('2054-05-01', '2057-02-01')).toBe(33)
+    expect(monthsBetween('2054-05-02', '2057-02-01')).toBe(32)
+    expect(monthsBetween('2057-02-01', '2057-02-01')).toBe(0)
   })
 })

@@ -1,4 +1,4 @@
-import { read, unread, type Reading } from './reading'
+import { incomplete, read, unread, type Reading } from './reading'
 
 const MONTHS = [
   'january',
@@ -33,8 +33,25 @@ export function readDay(text: string, locale: string): Reading<string> {
   const dayFirst = /^(?:(\d{1,2})(?:st|nd|rd|th)?\s+)?([a-z]{3,9})\.?\s+(\d{4})$/.exec(plain)
   if (dayFirst) return day(dayFirst[3], monthNumber(dayFirst[2]), dayFirst[1] ?? '1')
   const monthFirst = /^([a-z]{3,9})\.?\s+(\d{1,2})(?:st|nd|rd|th)?\s+(\d{4})$/.exec(plain)
-  return monthFirst ? day(monthFirst[3], monthNumber(monthFirst[1]), monthFirst[2]) : unread(HELP)
+  if (monthFirst) return day(monthFirst[3], monthNumber(monthFirst[1]), monthFirst[2])
+  return isUnfinished(plain) ? incomplete(HELP) : unread(HELP)
 }
+
+const ORDINAL = '(?:s|st|n|nd|r|rd|t|th)?'
+/** A date that may still be typed to its end, with the letters of a month where it has any. */
+const UNFINISHED = [
+  String.raw`\d{1,4}${ORDINAL}`,
+  String.raw`\d{4}-(?:\d{1,2}-?)?`,
+  String.raw`\d{1,2}[/.](?:\d{1,2}(?:[/.]\d{0,3})?)?`,
+  String.raw`(?:\d{1,2}${ORDINAL}\s+)?([a-z]+)\.?(?:\s+\d{1,3})?`,
+  String.raw`([a-z]+)\.?\s+\d{1,2}${ORDINAL}(?:\s+\d{1,3})?`,
+].map((pattern) => new RegExp(`^${pattern}$`))
+
+const isUnfinished = (plain: string) =>
+  UNFINISHED.some((pattern) => {
+    const match = pattern.exec(plain)
+    return match !== null && MONTHS.some((month) => month.startsWith(match[1] ?? ''))
+  })
 
 /** The same day some months on; the last of the month where it is shorter. */
 export function addMonths(isoDate: string, months: number): string {
@@ -43,6 +60,13 @@ export function addMonths(isoDate: string, months: number): string {
   const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate()
   first.setUTCDate(Math.min(dayOfMonth, last))
   return first.toISOString().slice(0, 10)
+}
+
+/** How many months one day is before another, begun ones left out. */
+export function monthsBetween(earlier: string, later: string): number {
+  const [fromYear = 0, fromMonth = 1, fromDay = 1] = earlier.split('-').map(Number)
+  const [toYear = 0, toMonth = 1, toDay = 1] = later.split('-').map(Number)
+  return (toYear - fromYear) * 12 + toMonth - fromMonth - (toDay < fromDay ? 1 : 0)
 }
 
 function day(year?: string, month?: string, dayOfMonth?: string): Reading<string> {

@@ -21,6 +21,10 @@ describe('readTerm', () => {
     ['27.51', 'A term is counted in whole months.'],
   ])('does not read %s', (text, message) => expect(readTerm(text)).toEqual({ status: 'unread', message }))
 
+  it.each(['27y 6', '27 ye', '27.', '27 years 6 mon'])('waits for the rest of “%s”', (text) =>
+    expect(readTerm(text).status).toBe('incomplete'),
+  )
+
   it('reads what it writes', () => {
     for (let months = 1; months <= 600; months++) {
       expect(readTerm(formatTerm(months))).toEqual({ status: 'read', value: months })

@@ -13,8 +13,13 @@ describe('readTime', () => {
     ['2031', '2031-01-01'],
     ['15 June 2033', '2033-06-15'],
     ['6/15/2033', '2033-06-15'],
+    ['2031-10', '2031-10-01'],
   ])('reads %s as a day', (text, day) => {
     expect(time(text)).toEqual({ status: 'read', value: { payment: null, day } })
+  })
+
+  it.each(['p', 'payment', '#', 'Oc', 'Oct 20', '2031-'])('waits for the rest of “%s”', (text) => {
+    expect(time(text).status).toBe('incomplete')
   })
 
   it.each(['', '0', '2601', 'soon', '-5', '31 Feb 2031'])('does not take %s', (text) => {
@@ -27,6 +32,7 @@ describe('readEnd', () => {
     ['Oct 2031', '2031-10-31'],
     ['Feb 2032', '2032-02-29'],
     ['2031', '2031-12-31'],
+    ['2031-10', '2031-10-31'],
     ['15 June 2033', '2033-06-15'],
     ['2033-06-15', '2033-06-15'],
   ])('counts %s to %s', (text, day) => {

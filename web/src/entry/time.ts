@@ -1,11 +1,13 @@
 import { readDay } from './date'
-import { read, unread, type Reading } from './reading'
+import { incomplete, read, unread, type Reading } from './reading'
 
 /** A point in a loan's life: a payment by its number, or a day. */
 export type Time = { payment: number; day: null } | { payment: null; day: string }
 
 const HELP = 'Enter a payment such as 118, or a date such as Oct 2031.'
 const MOST_PAYMENTS = 2600
+/** The word before a payment's number, as far as it is typed. */
+const UNFINISHED = /^(?:p(?:m|ay)?|pmt|pay[ment]{0,4}|no\.?|#)$/
 const YEAR = /^(19[5-9]\d|20\d\d|21[0-4]\d)$/
 
 const atPayment = (payment: number): Time => ({ payment, day: null })
@@ -19,7 +21,7 @@ export function readTime(text: string, locale: string): Reading<Time> {
 /** An end as typed: as a point, but a month or a year is counted to its last day. */
 export function readEnd(text: string, locale: string): Reading<Time> {
   const time = timeIn(text, locale, (year) => `${year}-12-31`)
-  if (time.status !== 'read' || time.value.day === null || /\d.*\D.*\d{4}|-/.test(text.trim())) return time
+  if (time.status !== 'read' || time.value.day === null || /\d.*\D.*\d{4}|-.*-/.test(text.trim())) return time
   return read(onDay(YEAR.test(text.trim()) ? time.value.day : lastOfMonth(time.value.day)))
 }
 
@@ -31,8 +33,10 @@ function timeIn(text: string, locale: string, yearAs: (year: string) => string):
     const payment = Number(number[1])
     return payment >= 1 && payment <= MOST_PAYMENTS ? read(atPayment(payment)) : unread(HELP)
   }
-  const day = readDay(text, locale)
-  return day.status === 'read' ? read(onDay(day.value)) : unread(HELP)
+  const month = /^(\d{4})-(\d{1,2})$/.exec(plain)
+  const day = readDay(month ? `${plain}-1` : text, locale)
+  if (day.status === 'read') return read(onDay(day.value))
+  return day.status === 'incomplete' || UNFINISHED.test(plain) ? incomplete(HELP) : unread(HELP)
 }
 
 function lastOfMonth(day: string): string {

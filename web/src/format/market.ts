@@ -24,12 +24,15 @@ export type MarketWords = {
   locale: string
   /** Behind the figure in the sentence: with 17 % down. */
   down: string
-  moneyDown: string
+  downPayment: string
   propertyTax: string
   mortgageInsurance: string
   dues: string
   closing: string
+  /** In the sentence, before how long the rate is fixed. */
   rateTerm: string
+  ratePeriod: string
+  cashToClose: string
   /** The yearly rate of the whole cost, as the market's law calls it. */
   creditCostRate: string
   frontRatio: string
@@ -40,12 +43,14 @@ const US: MarketWords = {
   name: 'United States',
   locale: 'en-US',
   down: 'down',
-  moneyDown: 'Money down',
+  downPayment: 'Down payment',
   propertyTax: 'Property tax',
   mortgageInsurance: 'Mortgage insurance',
   dues: 'Association dues',
   closing: 'Closing',
   rateTerm: 'rate fixed for',
+  ratePeriod: 'Fixed-rate period',
+  cashToClose: 'Cash to close',
   creditCostRate: 'Annual percentage rate',
   frontRatio: 'front-end ratio',
   backRatio: 'back-end ratio',
@@ -60,6 +65,7 @@ export const MARKETS: Record<Market, MarketWords> = {
     mortgageInsurance: 'Default insurance',
     dues: 'Condo fees',
     rateTerm: 'for a term of',
+    ratePeriod: 'Rate term',
     creditCostRate: 'APR, cost of borrowing',
     frontRatio: 'gross debt service',
     backRatio: 'total debt service',
@@ -69,10 +75,11 @@ export const MARKETS: Record<Market, MarketWords> = {
     name: 'United Kingdom',
     locale: 'en-GB',
     down: 'deposit',
-    moneyDown: 'Deposit',
+    downPayment: 'Deposit',
     propertyTax: 'Council tax',
     dues: 'Service charge',
     closing: 'Completion',
+    cashToClose: 'Cash needed at completion',
     creditCostRate: 'APRC',
     frontRatio: 'housing to income',
     backRatio: 'outgoings to income',
@@ -82,11 +89,12 @@ export const MARKETS: Record<Market, MarketWords> = {
     name: 'Australia',
     locale: 'en-AU',
     down: 'deposit',
-    moneyDown: 'Deposit',
+    downPayment: 'Deposit',
     propertyTax: 'Council rates',
     mortgageInsurance: 'Lenders mortgage insurance',
     dues: 'Strata levies',
     closing: 'Settlement',
+    cashToClose: 'Cash needed at settlement',
     creditCostRate: 'Comparison rate',
     frontRatio: 'housing to income',
     backRatio: 'debt servicing ratio',

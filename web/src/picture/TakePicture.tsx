@@ -16,7 +16,7 @@ export function TakePicture({ name, draw }: TakePictureProps) {
   const { document } = useOpenCase()
   const [told, tell] = useTold()
   const file = `${document.title} ${name}`
-  const refused = () => tell('The browser did not let it')
+  const refused = () => tell('Not allowed by the browser')
   const copy = () =>
     navigator.clipboard
       .write([new ClipboardItem({ 'image/png': pngOf(draw()) })])
@@ -25,22 +25,22 @@ export function TakePicture({ name, draw }: TakePictureProps) {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="text-act font-semibold hover:underline">
-        <span aria-live="polite">{told ?? 'Picture…'}</span>
+        <span aria-live="polite">{told ?? 'Chart…'}</span>
         <span className="sr-only"> {name}</span>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={6} collisionPadding={12} className="floating">
           <DropdownMenu.Item className="floating-item" onSelect={() => void copy()}>
-            copy it
+            Copy
           </DropdownMenu.Item>
           <DropdownMenu.Item className="floating-item" onSelect={() => void savePng()}>
-            save as PNG
+            Save as PNG
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className="floating-item"
             onSelect={() => saveFile(`${file}.svg`, new Blob([draw()], { type: 'image/svg+xml' }))}
           >
-            save as SVG
+            Save as SVG
           </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

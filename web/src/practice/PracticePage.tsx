@@ -29,13 +29,13 @@ export function PracticePage() {
       <TopBar actions={NO_ACTIONS}>
         <span className="text-soft truncate">{practice}</span>
       </TopBar>
-      <main className="wide:pl-55 wide:pr-9 mid:px-8 max-w-5xl px-4 py-8">
+      <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-5xl px-4 py-8">
         <h1 className="font-figures text-3xl font-medium">Practice</h1>
         <fieldset className="mt-6">
-          <legend className="heading">Where its new cases start from</legend>
+          <legend className="heading">Defaults for new cases</legend>
           <p className="text-soft mt-1">
-            Conventions, currency, words and usual terms. Each case can still choose its own, and cases there
-            are stay as they are.
+            Conventions, currency, terms of the trade and usual figures. Each case can choose its own;
+            existing cases do not change.
           </p>
           {error && (
             <p role="alert" className="field-problem">

@@ -11,7 +11,9 @@ export function TimeZone({ timeZone, choose }: TimeZoneProps) {
       <h2 className="heading">
         <label htmlFor={id}>Time zone</label>
       </h2>
-      <p className="text-soft mt-1">Tells which day a new case begins on. It is {today(timeZone)} there.</p>
+      <p className="text-soft mt-1">
+        Sets the day on which a new case starts. It is {today(timeZone)} there.
+      </p>
       <select
         id={id}
         className="field mt-2 max-w-80"

@@ -2,17 +2,16 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { useStore } from 'zustand'
-import type { OptionView } from '../api/client'
 import { CaseContext } from '../casefile/CaseContext'
 import { createCaseStore } from '../casefile/caseStore'
-import { baselineOf, withFields } from '../casefile/option'
+import { baselineOf, withTerms } from '../casefile/option'
 import { readPercent } from '../entry/percent'
 import { MARKETS } from '../format/market'
 import { formatPercent } from '../format/percent'
 import { aDocument } from '../test/documents'
 import { Figure } from './Figure'
 
-const POINTER = '/options/0/ratePercent'
+const POINTER = '/options/first/terms/ratePercent'
 
 type RateFigureProps = {
   store: ReturnType<typeof createCaseStore>
@@ -23,22 +22,26 @@ type RateFigureProps = {
 function RateFigure({ store, was, ask }: RateFigureProps) {
   const document = useStore(store.store, (state) => state.document)
   const option = baselineOf(document)
-  const take = (ratePercent: number) => store.changeOption(withFields({ ratePercent }))
+  const take = (ratePercent: number) => store.changeOption(option.id, withTerms({ ratePercent }))
   return (
     <CaseContext
       value={{
         store,
         document,
-        answered: document,
-        option,
-        selected: 0,
-        at: '/options/0',
-        baseline: option,
-        figures: {} as OptionView,
         staleness: null,
         problems:
-          option.ratePercent > 30
-            ? [{ pointer: POINTER, parameter: null, given: '', allowed: '', message: 'Too high.' }]
+          option.terms.ratePercent > 30
+            ? [
+                {
+                  pointer: POINTER,
+                  parameter: null,
+                  code: null,
+                  values: [],
+                  given: '',
+                  allowed: '',
+                  message: 'Too high.',
+                },
+              ]
             : [],
         locale: 'en-US',
         words: MARKETS.US,
@@ -48,23 +51,23 @@ function RateFigure({ store, was, ask }: RateFigureProps) {
       <Figure
         label="Yearly rate"
         pointer={POINTER}
-        text={formatPercent(option.ratePercent)}
+        text={formatPercent(option.terms.ratePercent)}
         was={was}
         ask={ask}
         read={readPercent}
         take={take}
-        nudge={(steps) => take(option.ratePercent + steps * 0.125)}
+        nudge={(steps) => take(option.terms.ratePercent + steps * 0.125)}
       />
     </CaseContext>
   )
 }
 
 async function atTheFigure() {
-  const store = createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
+  const store = createCaseStore({ document: aDocument(), entries: {}, selected: 'first' })
   render(<RateFigure store={store} />)
   const figure = screen.getByLabelText('Yearly rate')
   await userEvent.click(figure)
-  return { store, figure, rate: () => baselineOf(store.store.getState().document).ratePercent }
+  return { store, figure, rate: () => baselineOf(store.store.getState().document).terms.ratePercent }
 }
 
 describe('Figure', () => {
@@ -119,7 +122,7 @@ describe('Figure', () => {
   })
 
   it('marks what differs from the baseline, and says what that was', () => {
-    const store = createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
+    const store = createCaseStore({ document: aDocument(), entries: {}, selected: 'first' })
     const { rerender } = render(<RateFigure store={store} was={'5.5\u202f%'} />)
     expect(screen.getByLabelText('Yearly rate')).not.toHaveAttribute('aria-description')
     rerender(<RateFigure store={store} was={'6\u202f%'} />)
@@ -130,7 +133,7 @@ describe('Figure', () => {
   })
 
   it('hands over at Enter a text that asks for a value, and stays as it was', async () => {
-    const store = createCaseStore({ document: aDocument(), entries: {}, selected: 0 })
+    const store = createCaseStore({ document: aDocument(), entries: {}, selected: 'first' })
     const ask = vi.fn(() => true)
     render(<RateFigure store={store} ask={ask} />)
     await userEvent.clear(screen.getByLabelText('Yearly rate'))

@@ -17,7 +17,7 @@ const STEPS_WITH_SHIFT = 10
 
 /** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
 export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigureProps<T>) {
-  const { shown, problem, type, dropText, finish, takeBack } = useEntry(field)
+  const { shown, problem, type, dropText, finish, takeBack, isTyped } = useEntry(field)
   const problemId = useId()
   const differs = was !== undefined && was !== field.text
   const wasWords = was === '' ? 'not in the baseline' : `in the baseline ${was}`
@@ -58,6 +58,8 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
             aria-describedby={problem === undefined ? undefined : problemId}
             aria-description={differs ? wasWords : undefined}
             data-pointer={field.pointer}
+            data-also={field.also?.join(' ')}
+            data-typed={isTyped || undefined}
             autoComplete="off"
             spellCheck={false}
             size={1}

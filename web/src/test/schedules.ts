@@ -11,7 +11,7 @@ export const aSchedule = (columns: Partial<ScheduleView> = {}): ScheduleView => 
   balanceCents: [100000, 50000, 0],
   valueCents: null,
   milestones: [],
-  proof: {
+  reconciliation: {
     closingBalanceCents: 0,
     principalCents: 100000,
     borrowedCents: 100000,

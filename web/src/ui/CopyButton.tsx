@@ -6,7 +6,7 @@ export function CopyButton({ label, text }: { label: string; text: () => string 
   const copy = () =>
     navigator.clipboard.writeText(text()).then(
       () => tell('Copied'),
-      () => tell('The browser did not let it be copied'),
+      () => tell('Not allowed by the browser'),
     )
   return (
     <button type="button" className="text-act font-semibold hover:underline" onClick={() => void copy()}>

@@ -1,16 +1,24 @@
 import { Dialog } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 
-type SidePanelProps = { title: string; close: () => void; children: ReactNode }
+type SidePanelProps = {
+  title: string
+  side: 'left' | 'right'
+  /** What Escape does. */
+  dismiss: () => void
+  close: () => void
+  children: ReactNode
+}
 
-/** A sheet at the side. What lies behind stays at work: only its own button and Escape close it. */
-export function SidePanel({ title, close, children }: SidePanelProps) {
+/** A sheet at the side. What lies behind stays at work. */
+export function SidePanel({ title, side, dismiss, close, children }: SidePanelProps) {
   const [openedFrom] = useState(() => document.activeElement)
   return (
-    <Dialog.Root open modal={false} onOpenChange={(open) => !open && close()}>
+    <Dialog.Root open modal={false}>
       <Dialog.Portal>
         <Dialog.Content
           className="drawer"
+          data-side={side}
           aria-describedby={undefined}
           onOpenAutoFocus={(event) => {
             const field =
@@ -18,6 +26,7 @@ export function SidePanel({ title, close, children }: SidePanelProps) {
             if (!field) return
             event.preventDefault()
             field.focus()
+            field.select()
           }}
           onCloseAutoFocus={(event) => {
             event.preventDefault()
@@ -26,11 +35,19 @@ export function SidePanel({ title, close, children }: SidePanelProps) {
               openedFrom.focus()
             }
           }}
+          onEscapeKeyDown={(event) => {
+            event.preventDefault()
+            // Escape in a field that was typed into takes that back first.
+            const { target } = event
+            if (!(target instanceof HTMLElement && target.dataset.typed !== undefined)) dismiss()
+          }}
           onInteractOutside={(event) => event.preventDefault()}
         >
           <div className="flex items-baseline justify-between gap-4">
             <Dialog.Title className="font-figures text-xl font-medium">{title}</Dialog.Title>
-            <Dialog.Close className="button-quiet">Close</Dialog.Close>
+            <button type="button" className="button-quiet" onClick={close}>
+              Close
+            </button>
           </div>
           {children}
         </Dialog.Content>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
-import type { Subject } from '../api/workings'
+import { WHOLE_OPTION, type Subject } from '../api/workings'
 import { FIGURE_WORDS, type FigureName } from './figureWords'
-import { useWorkingPanel } from './workingPanel'
+import { useOpenPanel } from '../panel/panelStore'
 
 type ExplainedProps = {
   figure: FigureName
@@ -13,18 +13,25 @@ type ExplainedProps = {
 }
 
 /** A computed figure that opens its working by click, Enter or w. */
-export function Explained({ figure, subject, children, className = '', testId }: ExplainedProps) {
-  const open = useWorkingPanel((panel) => panel.open)
+export function Explained({
+  figure,
+  subject = WHOLE_OPTION,
+  children,
+  className = '',
+  testId,
+}: ExplainedProps) {
+  const openPanel = useOpenPanel()
+  const open = () => openPanel({ kind: 'working', figure, subject })
   return (
     <button
       type="button"
       className={`explained ${className}`}
       data-testid={testId}
       aria-haspopup="dialog"
-      aria-description={`opens how ${FIGURE_WORDS[figure].toLowerCase()} came about`}
-      onClick={() => open(figure, subject)}
+      aria-description={`${FIGURE_WORDS[figure]}: how it is calculated`}
+      onClick={open}
       onKeyDown={(event) => {
-        if (isWorkingKey(event)) open(figure, subject)
+        if (isWorkingKey(event)) open()
       }}
     >
       {children}

@@ -4,46 +4,52 @@ import type { WorkingView } from '../api/client'
 export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   DOWN_AMOUNT: 'It was given as an amount.',
   DOWN_SHARE: 'A share of the price, to the nearest cent.',
-  LOAN_OF_PURCHASE: 'The price less the money down, plus a premium that is added to the loan.',
+  LOAN_OF_PURCHASE: 'The price less the down payment, plus a premium that is added to the loan.',
   LOAN_GIVEN: 'It was given, plus a premium that is added to the loan.',
   UPFRONT_PREMIUM: 'A percentage of the loan before the premium is added.',
   LOAN_TO_VALUE: 'The loan before any financed premium, in percent of the lesser of price and appraisal.',
-  RATE_SAME_PERIODS: 'Interest compounds as often as it is paid: the yearly rate is shared evenly.',
+  RATE_SAME_PERIODS: 'Interest compounds as often as it is paid: the interest rate is divided evenly.',
   RATE_CONVERTED:
     'Interest compounds at other times than it is paid. The growth of one compounding period is raised to the part of it that one payment takes.',
+  RATE_RESTATED:
+    'The nominal annual rate that, compounded as stated, grows in a year by as much as this loan’s rate does.',
   EFFECTIVE_RATE: 'What one unit grows by in a year when each payment’s interest bears interest.',
   LEVEL_PAYMENT:
     'The same payment each time, such that nothing but the balance agreed is left after the last.',
   LEVEL_PAYMENT_WITHOUT_INTEREST: 'Without interest, the loan is shared evenly.',
   ACCELERATED_PAYMENT:
     'A half or a quarter of the monthly payment, so that a year holds thirteen months’ worth.',
-  CHOSEN_PAYMENT: 'The client chose it.',
+  CUSTOM_PAYMENT: 'A custom payment: it was given.',
   NUMBER_OF_PAYMENTS:
-    'Payments are counted until nothing is owed; extras end the loan before the number agreed.',
+    'Payments are counted until the balance is zero; extras end the loan before the scheduled number.',
+  LAST_PAYMENT_BESIDE_EXTRA:
+    'The balance before the last payment with its interest, less the extra paid with it: together they clear the loan.',
   LAST_PAYMENT:
-    'The last payment clears what is still owed, with its interest. It takes up all the cents that rounding left.',
+    'The last payment clears the balance, with its interest. It takes up all the cents that rounding left.',
   PAYOFF_DATE: 'The day on which the last payment falls due.',
   SUM_OF_INTEREST:
     'The interest of every line of the schedule, added up. Payment × payments − loan is close to it; each cause of the difference stands below.',
+  INTEREST_SAVED:
+    'The total interest of the same loan without extra payments, less the total interest with them.',
   SUM_OF_PAYMENTS:
     'Every payment and extra payment, added up. Payment × payments is close to it; each cause of the difference stands below.',
-  BALANCE_OF_LINE: 'What the schedule says is owed after this payment.',
-  PAYMENT_A_MONTH: 'A year’s payments, shared over twelve months.',
-  SHARE_OF_PRICE_A_MONTH: 'A twelfth of a yearly share of the price.',
-  AMOUNT_A_MONTH: 'A year’s amount, a twelfth of it a month.',
+  BALANCE_OF_LINE: 'The balance after this payment, by the schedule.',
+  MONTHLY_PAYMENT_COST: 'A year’s payments, shared over twelve months.',
+  MONTHLY_SHARE_OF_PRICE: 'A twelfth of a yearly share of the price.',
+  MONTHLY_AMOUNT: 'A year’s amount, a twelfth of it a month.',
   MORTGAGE_INSURANCE: 'A twelfth of a yearly percentage of the original loan.',
   INSURANCE_ON_REQUEST:
-    'The client may ask for its end from the first payment before which the balance, on the schedule without extras, is at most 80 % of the original value; at the latest in the middle of the amortization.',
+    'The client may ask for its end from the first payment before which the balance, on the schedule without extras, is at or below the threshold; at the latest in the middle of the amortization.',
   INSURANCE_END:
-    'It ends by itself with the first payment before which the balance, on the schedule without extras, is at most 78 % of the original value; at the latest after the middle of the amortization.',
+    'It ends by itself with the first payment before which the balance, on the schedule without extras, is at or below the threshold; at the latest after the middle of the amortization.',
   SUM_OF_PARTS: 'The parts, added up. Each of them is rounded to the cent by itself.',
-  CREDIT_UP_TO_COSTS: 'A credit pays no more than the costs that it may pay. What exceeds them is lost.',
+  CREDIT_UP_TO_COSTS: 'A credit pays no more than the costs that it may pay. The rest is unused.',
   BUYDOWN_SUBSIDY: 'For each reduced year, the difference to the full payment, times the payments of a year.',
   CASH_TO_CLOSE: 'What is due at closing, less what others pay of it.',
   ACTUARIAL_METHOD:
-    'The rate at which all payments, with their insurance, are worth what the client really receives: the loan less what is paid for having it.',
+    'The rate at which all payments, with their insurance, are worth what the client actually receives: the loan less what is paid for having it.',
   COST_OF_BORROWING:
-    'The cost of borrowing over the term of the rate, interest and what the lender charges at closing, shared over its years and the average balance. Premiums of default insurance are left out.',
+    'The cost of borrowing over the fixed-rate period, interest and what the lender charges at closing, shared over its years and the average balance. Premiums of default insurance are left out.',
   EFFECTIVE_RATE_OF_FLOWS:
     'The effective annual rate at which all payments, with their insurance, are worth what the clients receive: the loan less what is paid for having it.',
   COMPARISON_RATE:
@@ -51,40 +57,42 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   FIVE_YEARS_PAID:
     'All that is paid in sixty months: principal, interest, mortgage insurance and loan costs.',
   FIVE_YEARS_PRINCIPAL: 'The principal among the payments of sixty months.',
-  INTEREST_OF_LINE: 'What is owed before the payment, times the rate per payment.',
+  INTEREST_OF_LINE: 'The balance before the payment, times the rate per payment.',
   PRINCIPAL_OF_LINE: 'What the payment leaves once its interest is paid.',
   BALANCE_AFTER_LINE:
-    'What was owed before, less the principal and any extra. By formula it differs by some cents, since a schedule rounds each line.',
+    'The balance before, less the principal and any extra. By formula it differs by some cents, since a schedule rounds each line.',
   TOTAL_INTEREST_PERCENTAGE: 'All interest, with prepaid interest, in percent of the loan.',
   MORE_PRINCIPAL_FROM: 'The first payment of which more is principal than interest, extras left out.',
-  HALF_REPAID_ON: 'The first payment after which half the loan or less is owed.',
-  GIVEN_A_MONTH: 'It was given for a month.',
+  HALF_REPAID_ON: 'The first payment after which the balance is half the loan or less.',
+  GIVEN_MONTHLY: 'It was given for a month.',
   MONTH_CHANGE: 'What the month costs, less what the one before it cost.',
-  LENDER_SENDS: 'The loan’s own, and the tax and home insurance that the lender sends in for the clients.',
-  CLIENTS_SEND: 'The loan’s own alone: the clients send tax and home insurance in themselves.',
-  SENT_BY_CLIENTS: 'What the month costs, less what goes to the lender.',
+  ESCROWED_PARTS:
+    'Principal and interest, mortgage insurance, and the taxes and home insurance paid from the lender’s escrow.',
+  PARTS_TO_LENDER:
+    'Principal and interest and mortgage insurance: the clients pay taxes and home insurance themselves.',
+  PAID_BY_CLIENTS: 'What the month costs, less what goes to the lender.',
   REGULAR_PAYMENT: 'It is the loan’s regular payment.',
   INTEREST_ONLY_PAYMENT: 'Until principal begins, a payment is its interest and nothing more.',
-  EXTRA_UP_TO_BALANCE: 'The extras agreed for this payment, up to what is then owed.',
+  EXTRA_UP_TO_BALANCE: 'The extras agreed for this payment, up to the balance then.',
   PAYMENT_AND_EXTRA: 'The payment and the extra that goes with it.',
   PREMIUM_WITH_PAYMENT:
     'The month’s premium; where payments are not monthly, a year’s premiums shared among its payments.',
-  EQUITY: 'What the home is then worth, if its value changes evenly, less what is owed.',
-  INTEREST_OF_STRETCH:
+  EQUITY: 'What the home is then worth, if its value changes evenly, less the balance.',
+  INTEREST_OF_RANGE:
     'The interest of every payment counted: what was paid by the last of them, less what was paid before the first.',
-  REPAID_IN_STRETCH: 'What was owed before the first payment counted, less what is owed after the last.',
-  EXTRAS_OF_STRETCH: 'The extras taken with the payments counted, added up.',
-  PRINCIPAL_OF_STRETCH: 'What was repaid, less the extras among it.',
-  PAID_IN_STRETCH: 'Interest and what was repaid, extras included.',
-  PREMIUMS_OF_STRETCH: 'The premium with each payment, times the payments counted that carry one.',
+  PRINCIPAL_PAID_IN_RANGE: 'The balance before the first payment counted, less the balance after the last.',
+  EXTRAS_OF_RANGE: 'The extras taken with the payments counted, added up.',
+  PRINCIPAL_OF_RANGE: 'The principal paid, less the extras in it.',
+  PAID_IN_RANGE: 'Interest and principal paid, extras included.',
+  PREMIUMS_OF_RANGE: 'The premium with each payment, times the payments counted that carry one.',
   RUNG_PER_PAYMENT:
     'The regular payment at this rate, less the one compared with: at the loan’s own rate, or at a renewal the payment before it.',
-  RUNG_PER_YEAR: 'What a payment costs more, times the payments of a year.',
-  RUNG_OVER_THE_LIFE: 'All that is paid at this rate, less all that is paid at the loan’s own.',
+  RUNG_PER_YEAR: 'The difference per payment, times the payments of a year.',
+  RUNG_WHOLE_LOAN: 'All that is paid at this rate, less all that is paid at the loan’s own.',
   SOLVED_LARGEST:
-    'The largest that meets the wish, all else kept as it is: found by halving, in whole units of the currency, thousandths of a percent or months. One step further no longer meets it.',
+    'The largest that meets the target, all else kept as it is: found by halving, in whole units of the currency, thousandths of a percent or months. One step further no longer meets it.',
   SOLVED_SMALLEST:
-    'The smallest that meets the wish, all else kept as it is: found by halving, in whole units of the currency or months. One step less no longer meets it.',
+    'The smallest that meets the target, all else kept as it is: found by halving, in whole units of the currency or months. One step less no longer meets it.',
 }
 
 export const ROUNDING_NOTES: Record<WorkingView['rounding'], string> = {

@@ -1,5 +1,6 @@
 import type { Subject } from '../api/workings'
-import type { Wish } from '../entry/wish'
+import { COMPOUNDING_WORDS } from '../casefile/words'
+import type { Target } from '../entry/target'
 import { formatAmount } from '../format/amount'
 import { formatDay } from '../format/date'
 import { formatPercent } from '../format/percent'
@@ -10,25 +11,30 @@ export function subjectWords(subject: Subject, locale: string): string {
     case 'option':
       return ''
     case 'line':
-      return subject.line === 0 ? 'before the first payment' : `payment ${subject.line}`
-    case 'stretch':
+      return subject.line === 0 ? 'opening balance' : `payment ${subject.line}`
+    case 'compounding':
+      return `compounding ${COMPOUNDING_WORDS[subject.compounding]}`
+    case 'range':
       return subject.first === subject.last
         ? `payment ${subject.first}`
         : `payments ${subject.first} to ${subject.last}`
     case 'rate':
       return `${subject.from === 'RENEWAL' ? 'renewed at' : 'at'} ${formatPercent(subject.ratePercent)}`
-    case 'wish':
-      return wishWords(subject.wish, locale)
+    case 'target':
+      return targetWords(subject.target, locale)
   }
 }
 
-function wishWords({ wish, limit }: Wish, locale: string): string {
-  switch (wish) {
+function targetWords(sought: Target, locale: string): string {
+  const { limit } = sought
+  switch (sought.target) {
     case 'MONTHLY_TOTAL':
       return `for at most ${formatAmount(Number(limit))} a month`
     case 'PAID_OFF_BY':
       return `to be paid off by ${formatDay(limit, locale)}`
     case 'TOTAL_INTEREST':
-      return `for at most ${formatAmount(Number(limit))} of interest`
+      return `for at most ${formatAmount(Number(limit))} interest`
+    case 'BALANCE_BY':
+      return `for at most ${formatAmount(Number(limit))} balance by ${formatDay(sought.by, locale)}`
   }
 }

@@ -6,7 +6,7 @@ import { workingText } from './workingText'
 const PAYMENT: WorkingView = {
   figure: 'PAYMENT',
   rule: 'LEVEL_PAYMENT',
-  formula: 'P = (L − B·v)·i / (1 − v), v = (1 + i)^−n',
+  formula: 'P = (L − B × v) × i / (1 − v), v = 1 / (1 + i)^n',
   source: '',
   inputs: [
     { name: 'LOAN', unit: 'AMOUNT', value: '265795.00' },
@@ -38,7 +38,7 @@ describe('workingText', () => {
       "Each payment: 1,632.21
 
       The same payment each time, such that nothing but the balance agreed is left after the last.
-      P = (L − B·v)·i / (1 − v), v = (1 + i)^−n
+      P = (L − B × v) × i / (1 − v), v = 1 / (1 + i)^n
 
       Loan, L: 265,795.00
       Rate per payment, i: 0.458333333333… %
@@ -46,7 +46,7 @@ describe('workingText', () => {
       Before rounding: 1,632.21384
 
       Rounded to the nearest cent; half a cent goes up.
-      Goes into: Principal and interest a month, Total paid"
+      Used in: Monthly principal and interest, Total paid"
     `)
   })
 })

@@ -1,7 +1,7 @@
 import type { WorkingView } from '../api/client'
 import { formatQuantity } from './quantity'
 import { FIGURE_WORDS } from './figureWords'
-import { NAME_WORDS } from './nameWords'
+import { nameWords } from './nameWords'
 import { ROUNDING_NOTES, RULE_WORDS } from './ruleWords'
 
 /** A working as plain text, to be pasted into a letter. */
@@ -13,14 +13,14 @@ export function workingText(working: WorkingView, locale: string): string {
     working.formula,
     '',
     ...[...working.inputs, ...working.steps].map(
-      (quantity) => `${NAME_WORDS[quantity.name]}: ${formatQuantity(quantity, locale)}`,
+      (quantity) => `${nameWords(quantity.name)}: ${formatQuantity(quantity, locale)}`,
     ),
     '',
     ROUNDING_NOTES[working.rounding],
   ]
   if (working.source) lines.push(`Source: ${working.source}`)
   if (working.usedIn.length > 0) {
-    lines.push(`Goes into: ${working.usedIn.map((figure) => FIGURE_WORDS[figure]).join(', ')}`)
+    lines.push(`Used in: ${working.usedIn.map((figure) => FIGURE_WORDS[figure]).join(', ')}`)
   }
   return lines.join('\n')
 }

@@ -1,7 +1,6 @@
 package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser.NewContextOptions;
@@ -10,11 +9,16 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.util.List;
+import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every view, in both looks and at both ends of width, checked by machine against WCAG. */
 class AccessTest extends Journey {
+
+    /** All that is found in any view is told at once. */
+    private final SoftAssertions barriers = new SoftAssertions();
 
     @ParameterizedTest
     @CsvSource({"LIGHT, 1280", "DARK, 1280", "LIGHT, 390", "DARK, 390"})
@@ -29,28 +33,30 @@ class AccessTest extends Journey {
         check(page, "sign-in");
 
         advisor.signIn(Advisor.EMAIL);
-        assertThat(page.getByText("Lot 6, Cinder Hill")).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lot 6, Cinder Hill")))
+                .isVisible();
         check(page, "cases");
-        advisor.press("Begin a case");
-        check(page, "begin a case");
+        advisor.press("New case");
+        assertThat(page.getByLabel("Case name")).isVisible();
+        check(page, "new case");
         page.keyboard().press("Escape");
 
         advisor.open("14 Quarry Lane");
         check(page, "loan");
-        advisor.press("As a table");
+        advisor.press("Show table");
         check(page, "loan with its rates as a table");
         page.getByRole(AriaRole.TAB).nth(1).click();
         check(page, "an option that differs");
-        advisor.total("Each payment").click();
+        advisor.total("PAYMENT").click();
         assertThat(page.getByTestId("working-result")).isVisible();
         check(page, "a working");
         advisor.press("Close");
-        advisor.press("At most…");
+        advisor.press("Set a target");
         assertThat(page.getByTestId("lever-PRICE")).isVisible();
-        check(page, "a wish");
+        check(page, "a target");
         page.getByTestId("lever-PRICE").getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.getByTestId("working-result")).isVisible();
-        check(page, "the working of a wish's answer");
+        check(page, "the working of a target's answer");
         page.keyboard().press("Escape");
         assertThat(page.getByTestId("working-result")).hasCount(0);
         advisor.press("Close");
@@ -66,26 +72,38 @@ class AccessTest extends Journey {
         advisor.press("Change");
         check(page, "costs");
         advisor.press("Close");
-        advisor.say("Term", "400");
-        assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
+        advisor.say(Field.TERM, "400");
+        assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
         check(page, "loan with a bad entry");
-        page.locator("body").press("?");
+        page.getByTestId("month-total").focus();
+        page.keyboard().press("?");
+        assertThat(advisor.heading("Keyboard shortcuts")).isVisible();
         check(page, "keys");
         page.navigate("/practice");
         assertThat(advisor.heading("Practice")).isVisible();
         check(page, "practice");
         page.navigate("/figures.html");
         check(page, "figures explained");
+        barriers.assertAll();
     }
 
-    private static void check(Page page, String view) {
-        assertThat(new AxeBuilder(page).analyze().getViolations())
+    /** What stands in someone's way, each with its place; small targets are looked for too, which is off as a rule. */
+    private static final String BARRIERS = """
+            () => axe
+              .run(document, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } } })
+              .then(({ violations }) =>
+                violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id} at ${target}`)))
+            """;
+
+    private void check(Page page, String view) {
+        if (page.evaluate("'axe' in window").equals(false)) {
+            page.evaluate(AxeBuilder.getAxeScript());
+        }
+        barriers.assertThat((List<?>) page.evaluate(BARRIERS))
                 .as("barriers in " + view)
-                .flatExtracting(rule -> rule.getNodes().stream()
-                        .map(node -> rule.getId() + " at " + node.getTarget())
-                        .toList())
                 .isEmpty();
-        assertThat(page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
+        barriers.assertThat(
+                        page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
                 .as("no sideways scrolling in " + view)
                 .isEqualTo(true);
     }

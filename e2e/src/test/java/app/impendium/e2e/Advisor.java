@@ -35,21 +35,38 @@ final class Advisor {
     Advisor open(String title) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title))
                 .click();
-        assertThat(figure("Loan amount")).isVisible();
+        assertThat(figure(Field.LOAN_AMOUNT)).isVisible();
         return this;
     }
 
+    /** Goes back to the list of cases. */
+    Advisor toCases() {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Impendium, all cases"))
+                .click();
+        assertThat(heading("Cases")).isVisible();
+        return this;
+    }
+
+    /** The same advisor with what is open here open in another tab too. */
+    Advisor inAnotherTab() {
+        Page tab = page.context().newPage();
+        tab.navigate(page.url());
+        Advisor there = new Advisor(tab);
+        assertThat(there.figure(Field.LOAN_AMOUNT)).isVisible();
+        return there;
+    }
+
     Advisor begin(String title, String clients) {
-        press("Begin a case");
-        page.getByLabel("What shall it be called?").fill(title);
-        page.getByLabel("Who is it for?").fill(clients);
-        page.getByLabel("Who is it for?").press("Enter");
-        assertThat(figure("Loan amount")).isVisible();
+        press("New case");
+        page.getByLabel("Case name").fill(title);
+        page.getByLabel("Clients").fill(clients);
+        page.getByLabel("Clients").press("Enter");
+        assertThat(figure(Field.LOAN_AMOUNT)).isVisible();
         return this;
     }
 
     /** Types over a figure of the sentence, or empties it, and goes on to the next. */
-    Advisor say(String figure, String text) {
+    Advisor say(Field figure, String text) {
         figure(figure).selectText();
         if (text.isEmpty()) {
             page.keyboard().press("Delete");
@@ -67,10 +84,10 @@ final class Advisor {
         return this;
     }
 
-    /** Adds a clause from the short menu at the sentence's end. */
-    Advisor and(String clause) {
-        press("and…");
-        return item(clause);
+    /** Adds a feature from the short menu at the sentence's end. */
+    Advisor and(String feature) {
+        press("Add…");
+        return item(feature);
     }
 
     /** Picks an entry of the open menu. */
@@ -95,11 +112,11 @@ final class Advisor {
 
     /** Makes it a loan alone of this amount, rate and term, first paid in March 2027. */
     Advisor aloneWith(String amount, String ratePercent, String years) {
-        and("it is a loan alone, without a price");
-        return say("Loan amount", amount)
-                .say("Yearly rate", ratePercent)
-                .say("Term", years)
-                .say("First payment", "Mar 2027");
+        and("Loan only, without a price");
+        return say(Field.LOAN_AMOUNT, amount)
+                .say(Field.RATE, ratePercent)
+                .say(Field.TERM, years)
+                .say(Field.FIRST_PAYMENT, "Mar 2027");
     }
 
     Advisor view(String name) {
@@ -114,13 +131,13 @@ final class Advisor {
 
     /** Types into the lifeline's search what is to be found. */
     Advisor find(String text) {
-        page.getByLabel("Find a payment or a stretch").fill(text);
+        page.getByLabel("Find a payment or a period").fill(text);
         page.keyboard().press("Enter");
         return this;
     }
 
     /** Drags across the lifeline's picture from one payment to another, of so many. */
-    Advisor dragStretch(int first, int last, int of) {
+    Advisor dragRange(int first, int last, int of) {
         BoundingBox picture = page.getByTestId("lifeline-picture").boundingBox();
         double y = picture.y + picture.height / 2;
         page.mouse().move(picture.x + (first - 0.5) / of * picture.width, y);
@@ -147,14 +164,15 @@ final class Advisor {
                 """);
     }
 
-    Locator figure(String label) {
-        return page.getByTestId("sentence").getByLabel(label);
+    Locator figure(Field figure) {
+        return page.getByTestId("sentence").locator(figure.selector);
     }
 
     Locator month() {
         return page.getByTestId("month-total");
     }
 
+    /** A line of the loan summary, by the name of its figure. */
     Locator total(String name) {
         return page.getByTestId("total-" + name);
     }

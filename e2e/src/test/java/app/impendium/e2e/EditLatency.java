@@ -35,7 +35,7 @@ final class EditLatency {
     private static void measure(Advisor advisor) {
         Page page = advisor.page();
         page.evaluate(WATCH);
-        advisor.figure("Yearly rate").focus();
+        advisor.figure(Field.RATE).focus();
         for (int edit = 1; edit <= WARM_UP + EDITS; edit++) {
             page.keyboard().press(edit % 2 == 0 ? "ArrowDown" : "ArrowUp");
             page.waitForFunction("count => window.latencies.length === count", edit);

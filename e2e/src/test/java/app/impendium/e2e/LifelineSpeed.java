@@ -60,9 +60,9 @@ final class LifelineSpeed {
     }
 
     private static void measure(Advisor advisor) {
-        advisor.choose("How often it is paid", "weekly");
-        advisor.say("Term", "50");
-        assertThat(advisor.total("Payments")).hasText("2,600");
+        advisor.choose("Payment frequency", "weekly");
+        advisor.say(Field.TERM, "50");
+        assertThat(advisor.total("PAYMENTS")).hasText("2,600");
         advisor.waitUntilSaved();
         double[] firstPaints = IntStream.range(0, VISITS)
                 .mapToDouble(visit -> firstPaint(advisor))
@@ -80,7 +80,7 @@ final class LifelineSpeed {
         Page page = advisor.page();
         advisor.view("Loan");
         page.reload();
-        assertThat(advisor.total("Payments")).hasText("2,600");
+        assertThat(advisor.total("PAYMENTS")).hasText("2,600");
         page.evaluate(WATCH_FIRST_PAINT);
         advisor.view("Lifeline");
         page.waitForFunction("window.firstPaint !== undefined");

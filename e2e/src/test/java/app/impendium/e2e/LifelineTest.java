@@ -30,26 +30,26 @@ class LifelineTest extends Journey {
         assertThat(slider)
                 .hasAttribute(
                         "aria-valuetext",
-                        Pattern.compile("February 1, 2032, payment 60: owed 362,401.32, interest so far 115,309.52,"
-                                + " repaid 26,453.68, equity .*"));
+                        Pattern.compile("February 1, 2032, payment 60: balance 362,401.32, interest so far 115,309.52,"
+                                + " principal paid 26,453.68, equity .*"));
 
         keys.press("ArrowRight");
         keys.press("PageUp");
         assertThat(slider).hasAttribute("aria-valuenow", "73");
         keys.press("End");
-        assertThat(advisor.page().getByTestId("marker-reading")).containsText("owed 0.00");
+        assertThat(advisor.page().getByTestId("marker-reading")).containsText("balance 0.00");
         keys.press("Home");
         keys.press("Shift+PageUp");
-        assertThat(advisor.page().getByTestId("stretch-reading")).containsText("Payments 1 to 13");
+        assertThat(advisor.page().getByTestId("range-reading")).containsText("Payments 1 to 13");
         keys.press("Escape");
-        assertThat(advisor.page().getByTestId("stretch-reading")).hasCount(0);
+        assertThat(advisor.page().getByTestId("range-reading")).hasCount(0);
     }
 
     @Test
     void findsPaymentsAndOpensYears() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane").view("Lifeline");
         Locator schedule = advisor.page().getByTestId("schedule");
-        assertThat(schedule).containsText("before the first");
+        assertThat(schedule).containsText("Opening balance");
         assertThat(schedule).containsText("388,855.00");
         advisor.find("Oct 2031");
         assertThat(advisor.page().getByTestId("marker-reading")).containsText("October 1, 2031, payment 56");
@@ -62,10 +62,13 @@ class LifelineTest extends Journey {
         assertThat(line).containsText("December 1, 2031");
         line.getByText("December 1, 2031").click();
         assertThat(advisor.page().getByRole(AriaRole.SLIDER)).hasAttribute("aria-valuenow", "58");
+        advisor.find("400");
+        assertThat(advisor.page().getByRole(AriaRole.ALERT))
+                .containsText("There is no payment 400: the last is payment 360.");
         advisor.find("never");
         assertThat(advisor.page().getByRole(AriaRole.ALERT)).containsText("Enter a payment such as 118");
-        assertThat(advisor.page().getByTestId("proof")).containsText("ends at exactly 0.00");
-        assertThat(advisor.page().getByTestId("proof")).containsText("by formula");
+        assertThat(advisor.page().getByTestId("reconciliation")).containsText("Final balance 0.00");
+        assertThat(advisor.page().getByTestId("reconciliation")).containsText("by formula");
     }
 
     @Test
@@ -79,14 +82,14 @@ class LifelineTest extends Journey {
         assertThat(page.getByTestId("schedule")).containsText("Equity");
         advisor.find("13 to 24");
 
-        Download file = page.waitForDownload(() -> advisor.press("Save the stretch as CSV"));
+        Download file = page.waitForDownload(() -> advisor.press("Save the period as CSV"));
 
         List<String> lines = Files.readAllLines(file.path());
-        Assertions.assertThat(file.suggestedFilename()).isEqualTo("14 Quarry Lane schedule.csv");
+        Assertions.assertThat(file.suggestedFilename()).isEqualTo("14 Quarry Lane, Baseline, payments 13 to 24.csv");
         Assertions.assertThat(lines)
                 .hasSize(13)
                 .first()
-                .isEqualTo("Payment,Date,Paid,Interest,Principal,Interest so far,Owed,Equity");
+                .isEqualTo("Payment,Date,Paid,Interest,Principal,Interest so far,Balance,Equity");
         Assertions.assertThat(lines.get(1)).startsWith("13,2028-03-01,2362.72,");
     }
 
@@ -97,20 +100,20 @@ class LifelineTest extends Journey {
                 .signIn(Advisor.EMAIL)
                 .open("14 Quarry Lane");
         Page page = advisor.page();
-        String month = picture(advisor, "Picture… month through the years");
+        String month = picture(advisor, "Chart… monthly cost over time");
         Assertions.assertThat(month).contains("14 Quarry Lane", "100.45, mortgage insurance ends");
-        Assertions.assertThat(picture(advisor, "Picture… rates")).contains("88,365.96", "2,362.72 each");
+        Assertions.assertThat(picture(advisor, "Chart… rates")).contains("88,365.96", "2,362.72 each");
         advisor.view("Lifeline");
-        Assertions.assertThat(picture(advisor, "Picture… lifeline"))
-                .contains("Interest 461,728.50", "Principal 388,855.00", "half repaid");
+        Assertions.assertThat(picture(advisor, "Chart… lifeline"))
+                .contains("Interest 461,728.50", "Principal 388,855.00", "half paid off");
 
-        advisor.press("Picture… lifeline");
-        Download png = page.waitForDownload(() -> advisor.item("save as PNG"));
+        advisor.press("Chart… lifeline");
+        Download png = page.waitForDownload(() -> advisor.item("Save as PNG"));
         BufferedImage pixels = ImageIO.read(png.path().toFile());
         Assertions.assertThat(png.suggestedFilename()).isEqualTo("14 Quarry Lane lifeline.png");
         Assertions.assertThat(pixels.getWidth()).isEqualTo(2 * 948);
-        advisor.press("Picture… lifeline");
-        advisor.item("copy it");
+        advisor.press("Chart… lifeline");
+        advisor.item("Copy");
         assertThat(page.getByText("Copied")).isVisible();
         Assertions.assertThat(page.evaluate("async () => (await navigator.clipboard.read())[0].types"))
                 .isEqualTo(List.of("image/png"));
@@ -119,16 +122,16 @@ class LifelineTest extends Journey {
     private static String picture(Advisor advisor, String button) throws IOException {
         advisor.press(button);
         return Files.readString(advisor.page()
-                .waitForDownload(() -> advisor.item("save as SVG"))
+                .waitForDownload(() -> advisor.item("Save as SVG"))
                 .path());
     }
 
     @Test
     void scrollsThroughFiftyYearsOfWeeks() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Fifty years of weeks", "");
-        advisor.choose("How often it is paid", "weekly");
-        advisor.say("Term", "50");
-        assertThat(advisor.total("Payments")).hasText("2,600");
+        advisor.choose("Payment frequency", "weekly");
+        advisor.say(Field.TERM, "50");
+        assertThat(advisor.total("PAYMENTS")).hasText("2,600");
         advisor.view("Lifeline");
         Locator schedule = advisor.page().getByTestId("schedule");
         schedule.getByText("open all years").click(new Locator.ClickOptions().setForce(true));
@@ -137,6 +140,6 @@ class LifelineTest extends Journey {
         advisor.find("2600");
 
         assertThat(schedule).containsText("payment 2600");
-        assertThat(advisor.page().getByTestId("marker-reading")).containsText("owed 0.00");
+        assertThat(advisor.page().getByTestId("marker-reading")).containsText("balance 0.00");
     }
 }

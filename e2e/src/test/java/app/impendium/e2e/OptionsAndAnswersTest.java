@@ -10,34 +10,34 @@ import java.math.BigDecimal;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Options beside one another, wishes, rates around the loan's own, and other markets. */
+/** Options beside one another, targets, rates around the loan's own, and other markets. */
 class OptionsAndAnswersTest extends Journey {
 
     @Test
     void holdsOptionsAndMarksWhereTheyDiffer() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two ways", "");
-        advisor.press("Another option…");
-        advisor.item("duplicate it");
-        advisor.say("Term", "20");
+        advisor.press("Add option…");
+        advisor.item("Duplicate");
+        advisor.say(Field.TERM, "20");
         assertThat(tab(advisor, "20 years")).isVisible();
-        assertThat(advisor.figure("Term")).hasAttribute("aria-description", "in the baseline 30 years");
-        assertThat(advisor.figure("Yearly rate")).not().hasAttribute("aria-description", Pattern.compile(".*"));
-        assertThat(advisor.total("Payments")).hasText("240");
+        assertThat(advisor.figure(Field.TERM)).hasAttribute("aria-description", "in the baseline 30 years");
+        assertThat(advisor.figure(Field.RATE)).not().hasAttribute("aria-description", Pattern.compile(".*"));
+        assertThat(advisor.total("PAYMENTS")).hasText("240");
 
         advisor.press("Option…");
-        advisor.item("give it a name");
+        advisor.item("Rename");
         advisor.page().getByLabel("Name of the option").fill("Sooner");
         advisor.page().keyboard().press("Enter");
         assertThat(tab(advisor, "Sooner")).isVisible();
         advisor.press("Option…");
-        advisor.item("make it the baseline");
+        advisor.item("Make baseline");
         assertThat(advisor.page().getByRole(AriaRole.TAB).first()).hasText("Sooner");
         tab(advisor, "30 years").click();
-        assertThat(advisor.total("Payments")).hasText("360");
+        assertThat(advisor.total("PAYMENTS")).hasText("360");
         advisor.press("Option…");
-        advisor.item("drop it");
+        advisor.item("Delete");
         assertThat(advisor.page().getByRole(AriaRole.TAB)).hasCount(1);
-        assertThat(advisor.total("Payments")).hasText("240");
+        assertThat(advisor.total("PAYMENTS")).hasText("240");
         advisor.waitUntilSaved();
     }
 
@@ -47,17 +47,17 @@ class OptionsAndAnswersTest extends Journey {
         advisor.waitUntilSaved();
         String month = advisor.month().textContent();
         String sentence = advisor.sentence();
-        advisor.say("Price", "420k")
-                .say("Money down", "60k")
-                .say("Yearly rate", "5.9")
-                .say("Term", "22");
-        advisor.choose("How often it is paid", "every two weeks");
-        advisor.and("plus an extra once");
-        advisor.say("Extra payment", "7,500");
-        advisor.press("Another option…");
-        advisor.item("duplicate it");
-        advisor.and("interest alone at first");
-        advisor.say("Interest-only time", "2");
+        advisor.say(Field.PRICE, "420k")
+                .say(Field.DOWN_PAYMENT, "60k")
+                .say(Field.RATE, "5.9")
+                .say(Field.TERM, "22");
+        advisor.choose("Payment frequency", "every two weeks");
+        advisor.and("One-time extra payment");
+        advisor.say(Field.EXTRA, "7,500");
+        advisor.press("Add option…");
+        advisor.item("Duplicate");
+        advisor.and("Interest-only period");
+        advisor.say(Field.INTEREST_ONLY, "2");
 
         for (int change = 0; change < 10; change++) {
             advisor.press("Undo");
@@ -70,20 +70,20 @@ class OptionsAndAnswersTest extends Journey {
     }
 
     @Test
-    void solvesAWishAndTakesIt() {
+    void solvesATargetAndTakesIt() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
-        advisor.figure("Yearly rate").fill("for 2,700 a month");
+        advisor.figure(Field.RATE).fill("for 2,700 a month");
         advisor.page().keyboard().press("Enter");
         Page page = advisor.page();
-        assertThat(page.getByTestId("lever-RATE")).containsText("A rate of at most 4.784\u202f%");
-        assertThat(page.getByTestId("lever-TERM")).containsText("No term: the nearest comes to 2,746.31 a month");
-        assertThat(advisor.figure("Yearly rate")).hasValue("6.125\u202f%");
+        assertThat(page.getByTestId("lever-RATE")).containsText("An interest rate of at most 4.784\u202f%");
+        assertThat(page.getByTestId("lever-TERM")).containsText("No term is enough; closest: 2,746.31 a month");
+        assertThat(advisor.figure(Field.RATE)).hasValue("6.125\u202f%");
 
         page.getByTestId("lever-PRICE")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("As a new option"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add as option"))
                 .click();
         assertThat(advisor.month()).hasText("$2,700.00");
-        assertThat(advisor.figure("Price")).hasValue("415,545");
+        assertThat(advisor.figure(Field.PRICE)).hasValue("415,545");
         advisor.press("Undo");
         assertThat(advisor.month()).hasText("$3,026.07");
     }
@@ -94,18 +94,18 @@ class OptionsAndAnswersTest extends Journey {
         Page page = advisor.page();
         page.getByLabel("Step between rates").fill("1/8");
         page.getByLabel("Rates below").fill("2");
-        advisor.press("As a table");
+        advisor.press("Show table");
         Locator table = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rates as a table"));
         assertThat(table.getByRole(AriaRole.ROWHEADER)).hasCount(7);
         assertThat(table.getByRole(AriaRole.ROWHEADER).first()).hasText("6.25\u202f%");
-        advisor.press("As a chart");
+        advisor.press("Show chart");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("per payment"))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^6\\.25")))
                 .click();
-        advisor.item("add as option");
+        advisor.item("Add as option");
 
-        assertThat(advisor.figure("Yearly rate")).hasValue("6.25\u202f%");
+        assertThat(advisor.figure(Field.RATE)).hasValue("6.25\u202f%");
         assertThat(tab(advisor, "6.25\u202f%")).isVisible();
     }
 
@@ -114,25 +114,25 @@ class OptionsAndAnswersTest extends Journey {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("To be renewed", "");
         Page page = advisor.page();
         advisor.aloneWith("250,000", "5", "25");
-        advisor.and("the rate agreed for part of the term").say("Term of the rate", "5");
+        advisor.and("Fixed-rate period").say(Field.RATE_PERIOD, "5");
         String today = "1,461.48";
-        assertThat(advisor.total("Each payment")).hasText(today);
+        assertThat(advisor.total("PAYMENT")).hasText(today);
         advisor.press("show at renewal");
         assertThat(advisor.heading("At renewal on February 1, 2032")).isVisible();
         assertThat(page.getByText("compared with renewing at the rate that ends"))
                 .isVisible();
-        Locator rungs = page.getByLabel("Rates and what they would cost").getByRole(AriaRole.BUTTON);
+        Locator rungs = page.getByLabel("Rates and their cost").getByRole(AriaRole.BUTTON);
         assertThat(rungs).hasCount(11);
         rungs.first().click();
         String promised = page.getByRole(AriaRole.MENUITEM)
                 .filter(new Locator.FilterOptions().setHasText("per payment is calculated"))
                 .textContent()
                 .replaceAll("[^0-9.,]", "");
-        advisor.item("use this rate from the renewal on");
+        advisor.item("Use this rate from the renewal on");
 
-        assertThat(advisor.figure("Yearly rate")).hasValue("5\u202f%");
-        assertThat(advisor.figure("Later rate")).hasValue("2.5\u202f%");
-        assertThat(advisor.total("Each payment")).hasText(today);
+        assertThat(advisor.figure(Field.RATE)).hasValue("5\u202f%");
+        assertThat(advisor.figure(Field.CHANGED_RATE)).hasValue("2.5\u202f%");
+        assertThat(advisor.total("PAYMENT")).hasText(today);
         BigDecimal less = amount(today).subtract(amount(promised));
         assertThat(page.getByTestId("period").nth(1)).containsText("−" + less + ", the payment steps down");
     }
@@ -144,34 +144,34 @@ class OptionsAndAnswersTest extends Journey {
     @Test
     void speaksEachMarketsWay() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("In two markets", "");
-        advisor.say("Price", "468,500").say("Money down", "17%").say("First payment", "Mar 2027");
-        assertThat(advisor.total("Paid off")).hasText("February 1, 2057");
+        advisor.say(Field.PRICE, "468,500").say(Field.DOWN_PAYMENT, "17%").say(Field.FIRST_PAYMENT, "Mar 2027");
+        assertThat(advisor.total("PAYOFF_DATE")).hasText("February 1, 2057");
         String month = advisor.month().textContent();
-        String interest = advisor.total("Total interest").textContent();
+        String interest = advisor.total("TOTAL_INTEREST").textContent();
         advisor.press("Change");
         advisor.choose("Market", "United Kingdom");
         advisor.choose("Currency", "GBP");
         advisor.press("Close");
 
-        assertThat(advisor.total("Paid off")).hasText("1 February 2057");
+        assertThat(advisor.total("PAYOFF_DATE")).hasText("1 February 2057");
         assertThat(advisor.month()).hasText(month.replace('$', '£'));
         assertThat(advisor.page().getByTestId("sentence")).containsText("deposit, borrowing");
-        assertThat(advisor.total("Cash at completion")).hasText("79,645.00");
-        assertThat(advisor.total("Annual percentage rate")).hasCount(0);
-        advisor.total("APRC").click();
+        assertThat(advisor.total("CASH_TO_CLOSE")).hasText("79,645.00");
+        assertThat(advisor.page().getByTestId("figures")).containsText("APRC");
+        advisor.total("ANNUAL_PERCENTAGE_RATE").click();
         assertThat(advisor.page().getByText("FCA Handbook, MCOB 10A")).isVisible();
         advisor.press("Close");
-        assertThat(advisor.total("Total interest")).hasText(interest);
+        assertThat(advisor.total("TOTAL_INTEREST")).hasText(interest);
     }
 
     @Test
     void startsACaseInAnotherMarketAndChangesThePracticesOwn() {
         Advisor advisor = someone().signIn(Advisor.EMAIL);
         Page page = advisor.page();
-        advisor.press("Begin a case");
-        page.getByLabel("What shall it be called?").fill("Over the border");
-        page.getByLabel("Where?").selectOption("Canada");
-        advisor.press("Begin");
+        advisor.press("New case");
+        page.getByLabel("Case name").fill("Over the border");
+        page.getByLabel("Market").selectOption("Canada");
+        advisor.press("Create");
         assertThat(page.getByTestId("sentence")).containsText("for a term of");
         assertThat(page.getByText("interest compounds half-yearly")).isVisible();
 

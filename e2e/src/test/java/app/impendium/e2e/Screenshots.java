@@ -42,28 +42,29 @@ final class Screenshots {
             assertThat(page.getByLabel("Email")).isVisible();
             take(page, "sign-in");
             Advisor advisor = new Advisor(page).signIn(Advisor.EMAIL);
-            assertThat(page.getByText("14 Quarry Lane")).isVisible();
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("14 Quarry Lane")))
+                    .isVisible();
             take(page, "cases");
             advisor.open("14 Quarry Lane");
             take(page, "loan");
             page.getByRole(AriaRole.TAB).nth(1).click();
-            assertThat(advisor.total("Payments")).hasText("180");
+            assertThat(advisor.total("PAYMENTS")).hasText("180");
             take(page, "option");
-            advisor.total("Total paid").click();
+            advisor.total("TOTAL_PAID").click();
             assertThat(page.getByTestId("working-result")).isVisible();
             take(page, "working");
             advisor.press("Close");
-            advisor.press("At most…");
-            page.getByLabel("What shall it stay within?").fill("at most 3,300 a month");
+            advisor.press("Set a target");
+            page.getByLabel("What must be met").fill("at most 3,300 a month");
             assertThat(page.getByTestId("lever-PRICE")).containsText("A price of at most");
-            take(page, "wish");
+            take(page, "target");
             advisor.press("Close");
             advisor.press("Change");
             assertThat(advisor.heading("Costs and conventions")).isVisible();
             take(page, "costs");
             advisor.press("Close");
-            advisor.say("Term", "400 years");
-            assertThat(advisor.saved()).hasText("Not saved: an entry needs mending");
+            advisor.say(Field.TERM, "400 years");
+            assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
             take(page, "bad-entry");
             advisor.press("Undo");
             lifeline(advisor, "7 Tollgate Rise", "lifeline");
@@ -76,7 +77,7 @@ final class Screenshots {
     private void lifeline(Advisor advisor, String title, String name) {
         advisor.page().navigate("/cases");
         advisor.open(title).view("Lifeline").find("2033");
-        assertThat(advisor.page().getByTestId("stretch-reading")).isVisible();
+        assertThat(advisor.page().getByTestId("range-reading")).isVisible();
         take(advisor.page(), name);
     }
 

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Whatever was computed tells how it came about. */
+/** Whatever was computed tells how it is calculated. */
 class WorkingTest extends Journey {
     private static final Pattern AMOUNT = Pattern.compile("[−+]?[$£]?(?<digits>[\\d,]+\\.\\d\\d)(?!\\d)[^%]*");
 
@@ -26,17 +26,17 @@ class WorkingTest extends Journey {
                 .signIn(Advisor.EMAIL)
                 .open("Lot 6, Cinder Hill");
         Page page = advisor.page();
-        advisor.total("Each payment").focus();
+        advisor.total("PAYMENT").focus();
         page.keyboard().press("w");
         assertThat(page.getByTestId("working-result"))
-                .hasText(advisor.total("Each payment").textContent());
+                .hasText(advisor.total("PAYMENT").textContent());
         assertThat(page.getByText("A half or a quarter of the monthly payment", new Page.GetByTextOptions()))
                 .isVisible();
         page.keyboard().press("Escape");
-        advisor.total("Effective yearly rate").click();
+        advisor.total("EFFECTIVE_RATE").click();
         page.getByRole(AriaRole.DIALOG).getByText("Rate per payment, i").waitFor();
         page.keyboard().press("Escape");
-        advisor.total("Total paid").click();
+        advisor.total("TOTAL_PAID").click();
         advisor.press("Copy as text");
         assertThat(page.getByText("Copied")).isVisible();
         Assertions.assertThat((String) page.evaluate("navigator.clipboard.readText()"))
@@ -53,7 +53,7 @@ class WorkingTest extends Journey {
             strings = {"14 Quarry Lane", "Workshop and flat, Pinfold Yard", "Lot 6, Cinder Hill", "22 Harrow Court"})
     void everyFigureOfTheLoanTellsItself(String title) {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open(title);
-        advisor.press("As a table");
+        advisor.press("Show table");
         assertThat(advisor.page()
                         .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rates as a table"))
                         .getByRole(AriaRole.ROW))
@@ -85,10 +85,11 @@ class WorkingTest extends Journey {
 
         Assertions.assertThat(eachTellsItself(page.getByTestId("marker-reading")))
                 .isEqualTo(7);
-        Assertions.assertThat(eachTellsItself(page.getByTestId("stretch-reading")))
+        Assertions.assertThat(eachTellsItself(page.getByTestId("range-reading")))
                 .isEqualTo(4);
-        Assertions.assertThat(eachTellsItself(page.getByTestId("proof"))).isEqualTo(3);
-        for (String row : List.of("before the first", "1 to 11", "12 to 23", "payment 13")) {
+        Assertions.assertThat(eachTellsItself(page.getByTestId("reconciliation")))
+                .isEqualTo(3);
+        for (String row : List.of("Opening balance", "1 to 11", "12 to 23", "payment 13")) {
             Assertions.assertThat(eachTellsItself(rows.filter(new Locator.FilterOptions().setHasText(row))))
                     .as(row)
                     .isGreaterThan(1);
@@ -131,7 +132,7 @@ class WorkingTest extends Journey {
         panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("2,362.72"))
                 .click();
         assertThat(panel).containsText("The same payment each time");
-        panel.getByText("Principal and interest a month").first().click();
+        panel.getByText("Monthly principal and interest").first().click();
         assertThat(panel).containsText("A year’s payments, shared over twelve months.");
         page.keyboard().press("Escape");
         assertThat(advisor.month()).isFocused();
@@ -154,28 +155,30 @@ class WorkingTest extends Journey {
     void aFlagTakesTheMarkerAndTellsItself() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane").view("Lifeline");
         Page page = advisor.page();
-        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What happens on the way"))
-                .getByText("half repaid")
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Events"))
+                .getByText("half paid off")
                 .click();
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("The first payment after which half the loan or less");
+        assertThat(page.getByRole(AriaRole.DIALOG))
+                .containsText("The first payment after which the balance is half the loan or less");
         assertThat(page.getByRole(AriaRole.SLIDER)).hasAttribute("aria-valuenow", Pattern.compile("25\\d"));
         assertThat(page.getByTestId("marker-reading"))
                 .containsText(page.getByTestId("working-result").textContent());
     }
 
     @Test
-    void aWishsAnswerTellsWhatOneStepFurtherWouldBe() {
+    void aTargetsAnswerTellsWhatOneStepFurtherWouldBe() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
         Page page = advisor.page();
-        advisor.press("At most…");
-        page.getByLabel("What shall it stay within?").fill("at most 2,700 a month");
+        advisor.press("Set a target");
+        page.getByLabel("What must be met").fill("at most 2,700 a month");
         Locator rate = page.getByTestId("lever-RATE").getByRole(AriaRole.BUTTON);
+        String answer = rate.first().textContent();
         rate.first().click();
         Locator working = page.getByRole(AriaRole.DIALOG)
                 .filter(new Locator.FilterOptions().setHas(page.getByTestId("working-result")));
-        assertThat(page.getByTestId("working-result")).hasText(rate.first().textContent());
+        assertThat(page.getByTestId("working-result")).hasText(answer);
         assertThat(working).containsText("for at most 2,700.00 a month");
-        assertThat(working).containsText("One step further comes to");
+        assertThat(working).containsText("Result one step further");
         page.keyboard().press("Escape");
         Assertions.assertThat(eachTellsItself(page.getByTestId("lever-RATE"))).isEqualTo(2);
     }
@@ -184,11 +187,14 @@ class WorkingTest extends Journey {
     private static int eachTellsItself(Locator place) {
         Page page = place.page();
         Locator result = page.getByTestId("working-result");
+        // Escape closes a panel from when it has the focus.
+        Locator panel = page.locator("[role=dialog]:focus-within").filter(new Locator.FilterOptions().setHas(result));
         int amounts = 0;
         for (Locator figure : place.locator(".explained").all()) {
-            figure.click();
-            assertThat(result).isVisible();
+            // A figure in the panel makes way for its working.
             Matcher written = AMOUNT.matcher(figure.textContent());
+            figure.click();
+            assertThat(panel).isVisible();
             if (written.matches()) {
                 assertThat(result).containsText(written.group("digits"));
                 amounts++;

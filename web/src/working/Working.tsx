@@ -1,41 +1,27 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef } from 'react'
 import type { QuantityView, WorkingView } from '../api/client'
-import { WHOLE_OPTION, workingsQuery } from '../api/workings'
+import { WHOLE_OPTION, workingsQuery, type Subject } from '../api/workings'
 import { useOpenCase } from '../casefile/CaseContext'
+import { useOption } from '../casefile/OptionContext'
+import { useOpenPanel } from '../panel/panelStore'
 import { CopyButton } from '../ui/CopyButton'
-import { SidePanel } from '../ui/SidePanel'
-import { CHAPTERS, FIGURE_WORDS } from './figureWords'
+import { CHAPTERS, FIGURE_WORDS, type FigureName } from './figureWords'
 import { knownAs, sourceOf, type Known } from './known'
-import { NAME_WORDS } from './nameWords'
+import { nameWords } from './nameWords'
 import { formatQuantity } from './quantity'
 import { ROUNDING_NOTES, RULE_WORDS } from './ruleWords'
 import { subjectWords } from './subjectWords'
-import { WishFor } from './WishFor'
-import { useWorkingPanel, type Shown } from './workingPanel'
+import { SetTarget } from './SetTarget'
 import { workingText } from './workingText'
 
-/** How a figure came about: the rule in words, the numbers put in, the rounding, and where it goes. */
-export function WorkingPanel() {
-  const { trail, close } = useWorkingPanel()
-  const shown = trail.at(-1)
-  if (!shown) return null
-  return (
-    <SidePanel title={FIGURE_WORDS[shown.figure]} close={close}>
-      <Opened shown={shown} />
-    </SidePanel>
-  )
-}
+type WorkingProps = { figure: FigureName; subject: Subject }
 
-function Opened({ shown: { figure, subject } }: { shown: Shown }) {
-  const place = useRef<HTMLDivElement>(null)
-  useEffect(() => {
-    // What was pressed to come here went with the working that it belonged to.
-    if (document.activeElement === document.body) place.current?.focus()
-  }, [figure, subject])
-  const { answered, selected, locale } = useOpenCase()
-  const own = useQuery(workingsQuery(answered, selected, subject))
-  const option = useQuery(workingsQuery(answered, selected, WHOLE_OPTION))
+/** How a figure is calculated: the rule in words, inputs, steps, rounding, and where it is used. */
+export function Working({ figure, subject }: WorkingProps) {
+  const { locale } = useOpenCase()
+  const { answered } = useOption()
+  const own = useQuery(workingsQuery(answered, subject))
+  const option = useQuery(workingsQuery(answered, WHOLE_OPTION))
   const known: Known[] = [
     ...(own.data ?? []).map((working) => ({ working, subject })),
     ...(option.data ?? []).map((working) => ({ working, subject: WHOLE_OPTION })),
@@ -43,32 +29,14 @@ function Opened({ shown: { figure, subject } }: { shown: Shown }) {
   const working = own.data?.find((each) => each.figure === figure)
   const about = subjectWords(subject, locale)
   return (
-    <div ref={place} tabIndex={-1} className="outline-none">
-      <Back />
+    <>
       {about && <p className="text-soft mt-1 text-[0.8125rem]">{about}</p>}
       {working ? (
         <Told working={working} known={known} />
       ) : (
-        <p className="text-soft mt-3">
-          {own.isPending ? 'Working it out…' : 'This option has no such figure.'}
-        </p>
+        <p className="text-soft mt-3">{own.isPending ? 'Calculating…' : 'This option has no such figure.'}</p>
       )}
-    </div>
-  )
-}
-
-function Back() {
-  const { trail, back } = useWorkingPanel()
-  const before = trail.at(-2)
-  if (!before) return null
-  return (
-    <p className="mt-1 text-[0.8125rem]">
-      <button type="button" className="text-act font-semibold hover:underline" onClick={back}>
-        <span aria-hidden>‹ </span>
-        <span className="sr-only">back to </span>
-        {FIGURE_WORDS[before.figure]}
-      </button>
-    </p>
+    </>
   )
 }
 
@@ -83,12 +51,12 @@ function Told({ working, known }: ToldProps) {
       </p>
       <p className="mt-3">{RULE_WORDS[working.rule]}</p>
       <p className="formula">{working.formula}</p>
-      <Numbers heading="Put in" quantities={working.inputs} working={working} known={known} />
-      <Numbers heading="On the way" quantities={working.steps} working={working} known={known} />
+      <Numbers heading="Inputs" quantities={working.inputs} working={working} known={known} />
+      <Numbers heading="Steps" quantities={working.steps} working={working} known={known} />
       <p className="mt-4">{ROUNDING_NOTES[working.rounding]}</p>
       {working.source && <p className="text-soft mt-2">Source: {working.source}</p>}
-      <GoesInto working={working} known={known} />
-      <WishFor working={working} />
+      <UsedIn working={working} known={known} />
+      <SetTarget working={working} />
       <div className="mt-5 flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <CopyButton label="Copy as text" text={() => workingText(working, locale)} />
         <a
@@ -97,7 +65,7 @@ function Told({ working, known }: ToldProps) {
           target="_blank"
           rel="noreferrer"
         >
-          The rule, with an example
+          Method and example
         </a>
       </div>
     </>
@@ -109,7 +77,7 @@ type NumbersProps = ToldProps & { heading: string; quantities: readonly Quantity
 /** The numbers of a working; one that was computed itself leads to its own. */
 function Numbers({ heading, quantities, working, known }: NumbersProps) {
   const { locale } = useOpenCase()
-  const follow = useWorkingPanel((panel) => panel.follow)
+  const open = useOpenPanel()
   if (quantities.length === 0) return null
   return (
     <>
@@ -120,14 +88,16 @@ function Numbers({ heading, quantities, working, known }: NumbersProps) {
           const text = formatQuantity(quantity, locale)
           return (
             <div key={`${quantity.name}-${index}`}>
-              <dt>{NAME_WORDS[quantity.name]}</dt>
+              <dt>{nameWords(quantity.name)}</dt>
               <dd>
                 {source ? (
                   <button
                     type="button"
                     className="explained"
-                    aria-description={`opens how ${FIGURE_WORDS[source.working.figure].toLowerCase()} came about`}
-                    onClick={() => follow({ figure: source.working.figure, subject: source.subject })}
+                    aria-description={`${FIGURE_WORDS[source.working.figure]}: how it is calculated`}
+                    onClick={() =>
+                      open({ kind: 'working', figure: source.working.figure, subject: source.subject })
+                    }
                   >
                     {text}
                   </button>
@@ -143,22 +113,22 @@ function Numbers({ heading, quantities, working, known }: NumbersProps) {
   )
 }
 
-function GoesInto({ working, known }: ToldProps) {
-  const follow = useWorkingPanel((panel) => panel.follow)
+function UsedIn({ working, known }: ToldProps) {
+  const open = useOpenPanel()
   const uses = working.usedIn
     .map((figure) => knownAs(figure, known))
     .filter((use): use is Known => use !== undefined)
   if (uses.length === 0) return null
   return (
     <p className="mt-2">
-      Goes into{' '}
+      Used in{' '}
       {uses.map(({ working: { figure }, subject }, index) => (
         <span key={figure}>
           {index > 0 && ', '}
           <button
             type="button"
             className="text-act font-medium hover:underline"
-            onClick={() => follow({ figure, subject })}
+            onClick={() => open({ kind: 'working', figure, subject })}
           >
             {FIGURE_WORDS[figure].toLowerCase()}
           </button>

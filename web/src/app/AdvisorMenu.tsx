@@ -1,0 +1,75 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { DropdownMenu } from 'radix-ui'
+import { useState } from 'react'
+import { signOut } from '../api/session'
+import { clearDesk, hasUnsaved } from '../casefile/desk'
+import { useSession } from './session'
+import { hasSingleKeys, setSingleKeys } from './singleKeys'
+import { SignOutDialog } from './SignOutDialog'
+import { applyTheme, readTheme, type Theme } from './theme'
+
+const THEMES: Record<Theme, string> = { system: 'System theme', light: 'Light theme', dark: 'Dark theme' }
+
+/** What belongs to the advisor: the look, the practice, the keys, signing out. */
+export function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
+  const session = useSession()
+  const queries = useQueryClient()
+  const [theme, setTheme] = useState(readTheme)
+  const [singleKeys, setShown] = useState(hasSingleKeys)
+  const choose = (chosen: string) => {
+    applyTheme(chosen as Theme)
+    setTheme(chosen as Theme)
+  }
+  const [asks, setAsks] = useState(false)
+  const leave = async () => {
+    clearDesk()
+    await signOut()
+    queries.clear()
+    window.location.assign('/')
+  }
+  return (
+    <>
+      {asks && <SignOutDialog signOut={() => void leave()} stay={() => setAsks(false)} />}
+      <DropdownMenu.Root defaultOpen>
+        <DropdownMenu.Trigger className="button-quiet ml-auto shrink-0">{session.name}</DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content align="end" sideOffset={6} collisionPadding={12} className="floating">
+            <DropdownMenu.Label className="note px-2.5 pt-1.5 pb-2">{session.practice}</DropdownMenu.Label>
+            <DropdownMenu.RadioGroup value={theme} onValueChange={choose}>
+              {Object.entries(THEMES).map(([value, words]) => (
+                <DropdownMenu.RadioItem key={value} value={value} className="floating-item">
+                  {words}
+                </DropdownMenu.RadioItem>
+              ))}
+            </DropdownMenu.RadioGroup>
+            <DropdownMenu.Separator className="border-rule my-1 border-t" />
+            <DropdownMenu.Item className="floating-item" asChild>
+              <Link to="/practice">Practice</Link>
+            </DropdownMenu.Item>
+            <DropdownMenu.CheckboxItem
+              className="floating-item floating-check"
+              checked={singleKeys}
+              onCheckedChange={(isOn) => {
+                setSingleKeys(isOn)
+                setShown(isOn)
+              }}
+            >
+              <DropdownMenu.ItemIndicator className="floating-tick">✓</DropdownMenu.ItemIndicator>
+              Single-key shortcuts
+            </DropdownMenu.CheckboxItem>
+            <DropdownMenu.Item className="floating-item" onSelect={showKeys}>
+              Keyboard shortcuts
+            </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className="floating-item"
+              onSelect={() => (hasUnsaved() ? setAsks(true) : void leave())}
+            >
+              Sign out
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+    </>
+  )
+}
