@@ -1,11 +1,20 @@
-import { createRootRoute, createRoute, createRouter, Outlet, redirect } from '@tanstack/react-router'
-import { CasePage } from '../casefile/CasePage'
-import { LifelineView } from '../casefile/lifeline/LifelineView'
-import { LoanView } from '../casefile/loan/LoanView'
+import {
+  createRootRoute,
+  createRoute,
+  createRouter,
+  lazyRouteComponent,
+  Outlet,
+  parseSearchWith,
+  redirect,
+  stringifySearchWith,
+} from '@tanstack/react-router'
 import { CasesPage } from '../cases/CasesPage'
-import { PracticePage } from '../practice/PracticePage'
+import { NotFoundPage } from './NotFoundPage'
 
-const root = createRootRoute({ component: Outlet, notFoundComponent: NotFound })
+const root = createRootRoute({
+  component: Outlet,
+  notFoundComponent: () => <NotFoundPage title="Page not found" />,
+})
 
 const start = createRoute({
   getParentRoute: () => root,
@@ -16,45 +25,91 @@ const start = createRoute({
   },
 })
 
-const cases = createRoute({ getParentRoute: () => root, path: '/cases', component: CasesPage })
+type CasesSearch = { search?: string | undefined }
+
+const cases = createRoute({
+  getParentRoute: () => root,
+  path: '/cases',
+  validateSearch: ({ search }: Record<string, unknown>): CasesSearch => ({ search: textOf(search) }),
+  component: CasesPage,
+})
+
+const casePages = () => import('../casefile/pages')
+
+type CaseSearch = {
+  /** The id of the option that is shown; the baseline where none is named. */
+  option?: string | undefined
+}
 
 const caseFile = createRoute({
   getParentRoute: () => root,
   path: '/cases/$id',
-  component: function OpenedCase() {
-    const { id } = caseFile.useParams()
-    return <CasePage key={id} id={id} />
-  },
+  validateSearch: ({ option }: Record<string, unknown>): CaseSearch => ({ option: textOf(option) }),
+  component: lazyRouteComponent(casePages, 'CasePage'),
+  remountDeps: ({ params }) => params.id,
 })
 
-const loan = createRoute({ getParentRoute: () => caseFile, path: '/', component: LoanView })
+const ofOneOption = createRoute({
+  getParentRoute: () => caseFile,
+  id: 'option',
+  component: lazyRouteComponent(casePages, 'OptionPages'),
+})
+
+const loan = createRoute({
+  getParentRoute: () => ofOneOption,
+  path: '/',
+  component: lazyRouteComponent(casePages, 'LoanView'),
+})
+
+type LifelineSearch = {
+  /** The payment that the marker stands at, from 1. */
+  payment?: number | undefined
+}
 
 const lifeline = createRoute({
-  getParentRoute: () => caseFile,
+  getParentRoute: () => ofOneOption,
   path: '/lifeline',
-  component: LifelineView,
+  validateSearch: ({ payment }: Record<string, unknown>): LifelineSearch => ({ payment: countOf(payment) }),
+  component: lazyRouteComponent(casePages, 'LifelineView'),
 })
 
-const practice = createRoute({ getParentRoute: () => root, path: '/practice', component: PracticePage })
+const practice = createRoute({
+  getParentRoute: () => root,
+  path: '/practice',
+  component: lazyRouteComponent(() => import('../practice/PracticePage'), 'PracticePage'),
+})
 
 export const router = createRouter({
-  routeTree: root.addChildren([start, cases, practice, caseFile.addChildren([loan, lifeline])]),
+  routeTree: root.addChildren([
+    start,
+    cases,
+    practice,
+    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline])]),
+  ]),
+  defaultPreload: 'intent',
+  // Ids and searches are texts, though they may look like numbers.
+  parseSearch: parseSearchWith((value) => value),
+  stringifySearch: stringifySearchWith(String),
 })
 
 declare module '@tanstack/react-router' {
+  // eslint-disable-next-line @typescript-eslint/consistent-type-definitions -- only an interface can be merged
+  interface HistoryState {
+    /** Whether the case was created a moment ago. */
+    isNew?: boolean
+  }
   // eslint-disable-next-line @typescript-eslint/consistent-type-definitions -- only an interface can be merged
   interface Register {
     router: typeof router
   }
 }
 
-function NotFound() {
-  return (
-    <main className="p-8">
-      <h1 className="font-figures text-2xl">There is nothing at this address</h1>
-      <a className="text-act mt-2 inline-block font-semibold" href="/cases">
-        To the cases
-      </a>
-    </main>
-  )
+const LONGEST_TEXT = 200
+
+const textOf = (value: unknown) =>
+  typeof value === 'string' && value !== '' && value.length <= LONGEST_TEXT ? value : undefined
+
+const countOf = (value: unknown) => {
+  const count = Number(value)
+  return Number.isInteger(count) && count > 0 ? count : undefined
 }

@@ -1,12 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
+import { useParams } from '@tanstack/react-router'
 import { useState } from 'react'
 import { caseQuery, evaluationQuery } from '../api/cases'
 import { Refusal, type CaseView } from '../api/client'
+import { NotFoundPage } from '../app/NotFoundPage'
 import { TopBar } from '../app/TopBar'
 import { OpenedCase } from './OpenedCase'
 
 /** Opens one case by its address. */
-export function CasePage({ id }: { id: string }) {
+export function CasePage() {
+  const { id } = useParams({ from: '/cases/$id' })
   const latest = useQuery(caseQuery(id))
   const [opened, setOpened] = useState<CaseView | null>(null)
 
@@ -17,20 +20,13 @@ export function CasePage({ id }: { id: string }) {
   if (opened && latest.data && figures.data) {
     return <OpenedCase opened={opened} latest={latest.data} evaluation={figures.data} />
   }
+  if (latest.isError || figures.isError)
+    return <NotFoundPage title={titleOf(latest.error ?? figures.error)} />
   return (
     <>
       <TopBar actions={NO_ACTIONS} />
-      <main className="p-8">
-        {latest.isError || figures.isError ? (
-          <>
-            <h1 className="font-figures text-2xl">{titleOf(latest.error ?? figures.error)}</h1>
-            <a className="text-act mt-2 inline-block font-semibold" href="/cases">
-              To the cases
-            </a>
-          </>
-        ) : (
-          <p className="text-soft">Opening the case…</p>
-        )}
+      <main id="main" tabIndex={-1} className="p-8">
+        <p className="text-soft">Opening the case…</p>
       </main>
     </>
   )
@@ -40,5 +36,5 @@ const NO_ACTIONS: [] = []
 
 const titleOf = (error: Error | null) =>
   error instanceof Refusal && (error.status === 404 || error.status === 400)
-    ? 'Your practice has no case at this address'
-    : 'The case cannot be read just now'
+    ? 'There is no such case in your practice'
+    : 'The case cannot be loaded'

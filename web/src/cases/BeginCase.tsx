@@ -13,7 +13,7 @@ export function BeginCase({ close }: { close: () => void }) {
   const navigate = useNavigate()
   const beginning = useMutation({
     mutationFn: async () => createCase({ ...(await startingCase(market)), title, clients }),
-    onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id } }),
+    onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id }, state: { isNew: true } }),
   })
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
@@ -25,16 +25,16 @@ export function BeginCase({ close }: { close: () => void }) {
       <Dialog.Portal>
         <Dialog.Overlay className="veil" />
         <Dialog.Content className="dialog">
-          <Dialog.Title className="font-figures text-xl font-medium">Begin a case</Dialog.Title>
+          <Dialog.Title className="font-figures text-xl font-medium">New case</Dialog.Title>
           <Dialog.Description className="text-soft mt-1">
-            It starts from the usual terms; every figure can be typed over.
+            It starts from the usual terms of its market; every figure can be changed.
           </Dialog.Description>
           <form className="mt-5 flex flex-col gap-4" onSubmit={submit}>
             <label className="font-medium">
-              What shall it be called?
+              Case name
               <input
                 className="field mt-1"
-                placeholder="the address, most often"
+                placeholder="usually the address"
                 required
                 maxLength={200}
                 value={title}
@@ -42,17 +42,17 @@ export function BeginCase({ close }: { close: () => void }) {
               />
             </label>
             <label className="font-medium">
-              Who is it for?
+              Clients
               <input
                 className="field mt-1"
-                placeholder="the clients’ names"
+                placeholder="their names"
                 maxLength={200}
                 value={clients}
                 onChange={(event) => setClients(event.target.value)}
               />
             </label>
             <label className="font-medium">
-              Where?
+              Market
               <select
                 className="field mt-1"
                 value={market ?? ''}
@@ -60,7 +60,7 @@ export function BeginCase({ close }: { close: () => void }) {
                   setMarket(event.target.value === '' ? null : (event.target.value as Market))
                 }
               >
-                <option value="">as usual in the practice</option>
+                <option value="">Practice default</option>
                 {Object.entries(MARKETS).map(([each, words]) => (
                   <option key={each} value={each}>
                     {words.name}
@@ -76,7 +76,7 @@ export function BeginCase({ close }: { close: () => void }) {
             <div className="mt-1 flex justify-end gap-3">
               <Dialog.Close className="button-quiet">Cancel</Dialog.Close>
               <button type="submit" className="button" disabled={beginning.isPending}>
-                Begin
+                Create
               </button>
             </div>
           </form>

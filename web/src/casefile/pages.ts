@@ -1,0 +1,8 @@
+// Loaded together, with what opens above them: whoever has a case open can go on while the server is away.
+import '../app/AdvisorMenu'
+import '../app/KeysDialog'
+
+export { CasePage } from './CasePage'
+export { LifelineView } from './lifeline/LifelineView'
+export { LoanView } from './loan/LoanView'
+export { OptionPages } from './OptionPages'
