@@ -32,7 +32,9 @@ final class Advisor {
         return this;
     }
 
+    /** Searches for a case, which may lie far down the list, and opens it. */
     Advisor open(String title) {
+        page.getByLabel("Search cases").fill(title);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title))
                 .click();
         assertThat(figure(Field.LOAN_AMOUNT)).isVisible();
