@@ -12,7 +12,11 @@ export default defineConfig({
   server: { host: '127.0.0.1', port: 8470, proxy: { '/api': server, '/actuator': server } },
   test: {
     environment: 'jsdom',
+    // A browser of its own for each file would take ten times as long; the tests clean up after themselves.
+    pool: 'threads',
+    isolate: false,
     setupFiles: 'src/test/setup.ts',
+    css: { include: /raw$/ },
     reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
   },
 })

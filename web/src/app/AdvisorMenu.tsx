@@ -1,3 +1,4 @@
+import { MenuContent, MenuItem, MenuSeparator } from '../ui/Menu'
 import { useQueryClient } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { DropdownMenu } from 'radix-ui'
@@ -33,42 +34,33 @@ export function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
       {asks && <SignOutDialog signOut={() => void leave()} stay={() => setAsks(false)} />}
       <DropdownMenu.Root defaultOpen>
         <DropdownMenu.Trigger className="button-quiet ml-auto shrink-0">{session.name}</DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" sideOffset={6} collisionPadding={12} className="floating">
-            <DropdownMenu.Label className="note px-2.5 pt-1.5 pb-2">{session.practice}</DropdownMenu.Label>
-            <DropdownMenu.RadioGroup value={theme} onValueChange={choose}>
-              {Object.entries(THEMES).map(([value, words]) => (
-                <DropdownMenu.RadioItem key={value} value={value} className="floating-item">
-                  {words}
-                </DropdownMenu.RadioItem>
-              ))}
-            </DropdownMenu.RadioGroup>
-            <DropdownMenu.Separator className="border-rule my-1 border-t" />
-            <DropdownMenu.Item className="floating-item" asChild>
-              <Link to="/practice">Practice</Link>
-            </DropdownMenu.Item>
-            <DropdownMenu.CheckboxItem
-              className="floating-item floating-check"
-              checked={singleKeys}
-              onCheckedChange={(isOn) => {
-                setSingleKeys(isOn)
-                setShown(isOn)
-              }}
-            >
-              <DropdownMenu.ItemIndicator className="floating-tick">✓</DropdownMenu.ItemIndicator>
-              Single-key shortcuts
-            </DropdownMenu.CheckboxItem>
-            <DropdownMenu.Item className="floating-item" onSelect={showKeys}>
-              Keyboard shortcuts
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className="floating-item"
-              onSelect={() => (hasUnsaved() ? setAsks(true) : void leave())}
-            >
-              Sign out
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
+        <MenuContent align="end">
+          <DropdownMenu.Label className="note px-2.5 pt-1.5 pb-2">{session.practice}</DropdownMenu.Label>
+          <DropdownMenu.RadioGroup value={theme} onValueChange={choose}>
+            {Object.entries(THEMES).map(([value, words]) => (
+              <DropdownMenu.RadioItem key={value} value={value} className="floating-item">
+                {words}
+              </DropdownMenu.RadioItem>
+            ))}
+          </DropdownMenu.RadioGroup>
+          <MenuSeparator />
+          <MenuItem asChild>
+            <Link to="/practice">Practice</Link>
+          </MenuItem>
+          <DropdownMenu.CheckboxItem
+            className="floating-item floating-check"
+            checked={singleKeys}
+            onCheckedChange={(isOn) => {
+              setSingleKeys(isOn)
+              setShown(isOn)
+            }}
+          >
+            <DropdownMenu.ItemIndicator className="floating-tick">✓</DropdownMenu.ItemIndicator>
+            Single-key shortcuts
+          </DropdownMenu.CheckboxItem>
+          <MenuItem onSelect={showKeys}>Keyboard shortcuts</MenuItem>
+          <MenuItem onSelect={() => (hasUnsaved() ? setAsks(true) : void leave())}>Sign out</MenuItem>
+        </MenuContent>
       </DropdownMenu.Root>
     </>
   )

@@ -1,4 +1,5 @@
-import { Dialog } from 'radix-ui'
+import { Ledger } from '../ui/Ledger'
+import { ModalDialog } from '../ui/ModalDialog'
 import type { KeyAction } from './keys'
 
 type KeysDialogProps = { actions: readonly KeyAction[]; close: () => void }
@@ -20,24 +21,20 @@ const IN_A_FIGURE: readonly [string, string][] = [
 export function KeysDialog({ actions, close }: KeysDialogProps) {
   const lines = [...actions.map(({ keys, does }) => [keys, does] as const), ...IN_A_FIGURE]
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && close()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="veil" />
-        <Dialog.Content className="dialog" aria-describedby={undefined}>
-          <div className="flex items-baseline justify-between">
-            <Dialog.Title className="font-figures text-xl font-medium">Keyboard shortcuts</Dialog.Title>
-            <Dialog.Close className="button-quiet">Close</Dialog.Close>
+    <ModalDialog title="Keyboard shortcuts" close={close}>
+      <Ledger className="mt-2">
+        {lines.map(([keys, does]) => (
+          <div key={keys}>
+            <dt className="text-act font-semibold">{keys}</dt>
+            <dd className="keys-does">{does}</dd>
           </div>
-          <dl className="ledger mt-2">
-            {lines.map(([keys, does]) => (
-              <div key={keys}>
-                <dt className="text-act font-semibold">{keys}</dt>
-                <dd className="keys-does">{does}</dd>
-              </div>
-            ))}
-          </dl>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        ))}
+      </Ledger>
+      <p className="mt-4 text-right">
+        <button type="button" className="button-quiet" onClick={close}>
+          Close
+        </button>
+      </p>
+    </ModalDialog>
   )
 }

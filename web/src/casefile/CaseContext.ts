@@ -5,6 +5,7 @@ import type { CaseStore } from './caseStore'
 
 /** What the views of an open case work with. */
 export type OpenCase = {
+  id: string
   store: CaseStore
   document: CaseDocument
   /** Why the figures are not those of the entries as they stand, where they are not. */

@@ -1,8 +1,11 @@
+import { TextButton } from '../ui/TextButton'
 import { useEffect, useRef, useState } from 'react'
 import { InPanel, usePanel, type PanelView } from '../panel/panelStore'
 import { SidePanel } from '../ui/SidePanel'
 import { FIGURE_WORDS } from '../working/figureWords'
 import { Working } from '../working/Working'
+import { useOpenCase } from './CaseContext'
+import { useOption } from './OptionContext'
 import { Costs } from './loan/Costs'
 import { Targets } from './target/Targets'
 
@@ -46,13 +49,15 @@ function sideAwayFrom(figure: Element | null): 'left' | 'right' {
 }
 
 function Content({ view }: { view: PanelView }) {
+  const { locale } = useOpenCase()
+  const { answered } = useOption()
   switch (view.kind) {
     case 'costs':
       return <Costs />
     case 'target':
       return <Targets text={view.text} />
     case 'working':
-      return <Working figure={view.figure} subject={view.subject} />
+      return <Working {...view} answered={answered} locale={locale} />
   }
 }
 
@@ -73,11 +78,11 @@ function Back() {
   if (!before) return null
   return (
     <p className="mt-1 text-[0.8125rem]">
-      <button type="button" className="text-act font-semibold hover:underline" onClick={back}>
+      <TextButton onClick={back}>
         <span aria-hidden>‹ </span>
         <span className="sr-only">back to </span>
         {titleOf(before)}
-      </button>
+      </TextButton>
     </p>
   )
 }

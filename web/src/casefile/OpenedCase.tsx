@@ -1,8 +1,9 @@
 import { Outlet } from '@tanstack/react-router'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import type { CaseView, EvaluationView } from '../api/client'
 import { TopBar } from '../app/TopBar'
+import { EntriesContext } from '../field/EntriesContext'
 import { localeOfCase, MARKETS, marketOf } from '../format/market'
 import { beginWork } from './beginWork'
 import { CaseContext, type OpenCase } from './CaseContext'
@@ -17,6 +18,7 @@ import { ConflictDialog } from './saving/ConflictDialog'
 import { SavedState } from './saving/SavedState'
 import { useOthersChanges } from './saving/useOthersChanges'
 import { useSaving } from './saving/useSaving'
+import { SpokenAnswer } from './SpokenAnswer'
 import { stalenessOf, useIsLate } from './staleness'
 import { useCaseKeys } from './useCaseKeys'
 import { useFigures } from './useFigures'
@@ -48,6 +50,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
   useOptionInAddress(store)
 
   const openCase: OpenCase = {
+    id: opened.id,
     store,
     document,
     staleness: stalenessOf(figures, isLate),
@@ -56,6 +59,11 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
     words: MARKETS[marketOf(document)],
     currency: document.currency,
   }
+
+  const entries = useMemo(
+    () => ({ ...store, claim: store.claims.claim, problems: figures.problems }),
+    [store, figures.problems],
+  )
 
   return (
     <>
@@ -73,18 +81,21 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
         </p>
       )}
       <CaseContext value={openCase}>
-        <OptionScope option={option} figures={figures}>
-          <div
-            data-stale={openCase.staleness === null ? undefined : ''}
-            className="wide:grid wide:min-h-[calc(100dvh-3.25rem)] wide:grid-cols-[11.25rem_minmax(0,1fr)]"
-          >
-            <CaseIndex id={opened.id} />
-            <main id="main" tabIndex={-1} className="px-4 pt-6 pb-10 mid:px-8 wide:pr-9 wide:pl-10">
-              <Outlet />
-            </main>
-          </div>
-          <CasePanel />
-        </OptionScope>
+        <EntriesContext value={entries}>
+          <OptionScope option={option} figures={figures}>
+            <div
+              data-stale={openCase.staleness === null ? undefined : ''}
+              className="wide:grid wide:min-h-[calc(100dvh-3.25rem)] wide:grid-cols-[11.25rem_minmax(0,1fr)]"
+            >
+              <CaseIndex id={opened.id} />
+              <main id="main" tabIndex={-1} className="px-4 pt-6 pb-10 mid:px-8 wide:pr-9 wide:pl-10">
+                <Outlet />
+              </main>
+            </div>
+            <CasePanel />
+            <SpokenAnswer />
+          </OptionScope>
+        </EntriesContext>
       </CaseContext>
       {saving.name === 'conflict' && (
         <ConflictDialog

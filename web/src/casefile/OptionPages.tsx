@@ -1,12 +1,22 @@
 import { Outlet } from '@tanstack/react-router'
+import { Tabs } from 'radix-ui'
+import { useStore } from 'zustand'
+import { useOpenCase } from './CaseContext'
+import { selectedOf } from './caseStore'
+import { OptionsBar } from './loan/OptionsBar'
 import { SentenceHead } from './SentenceHead'
 
-/** Around the views that are about one option: its sentence stands above them. */
+/** Around the views that are about one option: the options to choose from, and the sentence of the one that is shown. */
 export function OptionPages() {
+  const { store } = useOpenCase()
+  const { id } = useStore(store.store, selectedOf)
   return (
-    <>
-      <SentenceHead />
-      <Outlet />
-    </>
+    <Tabs.Root value={id} onValueChange={store.select}>
+      <OptionsBar />
+      <Tabs.Content value={id} tabIndex={-1} className="outline-none">
+        <SentenceHead />
+        <Outlet />
+      </Tabs.Content>
+    </Tabs.Root>
   )
 }

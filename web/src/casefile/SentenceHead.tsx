@@ -2,10 +2,9 @@ import { useStore } from 'zustand'
 import { useOpenCase } from './CaseContext'
 import { useOption } from './OptionContext'
 import { LoanSentence } from './loan/LoanSentence'
-import { OptionsBar } from './loan/OptionsBar'
 import { noteWords } from './featureNotes'
 
-/** What every view of an option begins with: which option, the loan as a sentence, and whether its figures stand. */
+/** What every view of an option begins with: the loan as a sentence, and whether its figures stand. */
 export function SentenceHead() {
   const { store, problems, staleness, locale } = useOpenCase()
   const { figures } = useOption()
@@ -13,7 +12,6 @@ export function SentenceHead() {
   const elsewhere = problems.filter(({ pointer }) => pointer === null || !claims[pointer])
   return (
     <>
-      <OptionsBar />
       <LoanSentence />
       {figures.notes.length > 0 && (
         <ul aria-label="Notes on features" className="text-soft mt-1.5 text-[0.8125rem]">

@@ -3,7 +3,8 @@ import { createStore } from 'zustand/vanilla'
 import type { CaseDocument, OptionDocument } from '../api/client'
 import { baselineOf, type OptionChange } from './option'
 import { changeOption, type Options } from './options'
-import { createClaims } from './claims'
+import { createClaims } from '../field/claims'
+import type { Entry } from '../field/EntriesContext'
 import { stands, valueAt, withValueAt } from './pointers'
 
 export type CaseState = {
@@ -13,9 +14,6 @@ export type CaseState = {
   /** The id of the option that is shown. */
   selected: string
 }
-
-/** A text in a field: what stood there when the typing began, and whether it can be read, or may be once it is longer. */
-export type Entry = { text: string; before: string; isReadable: boolean }
 
 /** Whether a text stands somewhere that is no part of the document because it cannot be read. */
 export const hasUnreadableEntry = ({ entries }: CaseState) =>

@@ -1,7 +1,7 @@
 import type { ExtraDocument, FeaturesDocument, TermsDocument } from '../api/client'
 import type { Time } from '../entry/time'
 import { withFeatures, type OptionChange } from './option'
-import { PAYMENTS_PER_YEAR } from './words'
+import { PAYMENTS_PER_YEAR } from '../format/conventions'
 
 const MONTHS_PER_YEAR = 12
 
@@ -17,6 +17,26 @@ const adding =
   <N extends ListName>(name: N, entry: EntryOf<N>): OptionChange =>
   (option) =>
     withFeatures({ [name]: [...option.features[name], entry] })(option)
+
+/** A further entry behind another one, or at the end. */
+export const insertEntry =
+  <N extends ListName>(name: N, entry: EntryOf<N>, after: string | null): OptionChange =>
+  (option) => {
+    const list: EntryOf<N>[] = option.features[name]
+    const place = list.findIndex(({ id }) => id === after) + 1 || list.length
+    return withFeatures({ [name]: list.toSpliced(place, 0, entry) })(option)
+  }
+
+/** The entry of an id before or after its neighbour. */
+export const moveEntry =
+  (name: ListName, id: string, by: -1 | 1): OptionChange =>
+  (option) => {
+    const list: EntryOf<ListName>[] = option.features[name]
+    const from = list.findIndex((entry) => entry.id === id)
+    const moved = list[from]
+    if (!moved || !list[from + by]) return option
+    return withFeatures({ [name]: list.toSpliced(from, 1).toSpliced(from + by, 0, moved) })(option)
+  }
 
 /** The entry of an id with other fields. */
 export const withEntry =

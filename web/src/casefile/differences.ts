@@ -5,7 +5,7 @@ import { formatPercent } from '../format/percent'
 import { formatTerm } from '../format/term'
 import { loanOnlyCents, purchaseOf } from './option'
 import { onceAt, timeText } from './loan/timeText'
-import { FREQUENCY_WORDS } from './words'
+import { FREQUENCY_WORDS } from '../format/conventions'
 
 const MOST_NAMED = 2
 

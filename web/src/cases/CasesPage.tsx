@@ -1,3 +1,4 @@
+import { TextButton } from '../ui/TextButton'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useNavigate, useSearch } from '@tanstack/react-router'
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react'
@@ -54,12 +55,7 @@ export function CasesPage() {
           </button>
         </div>
         <p role="status" className="mt-3 min-h-6">
-          {done?.words}{' '}
-          {done?.canUndo && (
-            <button type="button" className="text-act font-semibold hover:underline" onClick={undo}>
-              Undo
-            </button>
-          )}
+          {done?.words} {done?.canUndo && <TextButton onClick={undo}>Undo</TextButton>}
         </p>
         {cases.isError ? (
           <p className="text-over mt-4 font-medium">The cases cannot be loaded.</p>

@@ -1,49 +1,44 @@
+import { MenuContent, MenuItem } from '../ui/Menu'
 import { DropdownMenu } from 'radix-ui'
-import { useOpenCase } from '../casefile/CaseContext'
 import { saveFile } from '../ui/saveFile'
 import { useTold } from '../ui/useTold'
 import { pngOf } from './png'
 
 type TakePictureProps = {
+  /** Of what it is a picture. */
+  title: string
   /** What the picture shows, for its file's name. */
   name: string
   /** The picture as SVG. */
-  draw: () => string
+  draw: () => Promise<string>
 }
 
 /** Takes a picture away: copied, or saved as SVG or PNG. */
-export function TakePicture({ name, draw }: TakePictureProps) {
-  const { document } = useOpenCase()
+export function TakePicture({ title, name, draw }: TakePictureProps) {
   const [told, tell] = useTold()
-  const file = `${document.title} ${name}`
+  const file = `${title} ${name}`
   const refused = () => tell('Not allowed by the browser')
   const copy = () =>
     navigator.clipboard
-      .write([new ClipboardItem({ 'image/png': pngOf(draw()) })])
+      .write([new ClipboardItem({ 'image/png': draw().then(pngOf) })])
       .then(() => tell('Copied'), refused)
-  const savePng = () => pngOf(draw()).then((png) => saveFile(`${file}.png`, png), refused)
+  const savePng = () =>
+    draw()
+      .then(pngOf)
+      .then((png) => saveFile(`${file}.png`, png), refused)
+  const saveSvg = () =>
+    draw().then((svg) => saveFile(`${file}.svg`, new Blob([svg], { type: 'image/svg+xml' })), refused)
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="text-act font-semibold hover:underline">
+      <DropdownMenu.Trigger className="text-button">
         <span aria-live="polite">{told ?? 'Chart…'}</span>
         <span className="sr-only"> {name}</span>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={6} collisionPadding={12} className="floating">
-          <DropdownMenu.Item className="floating-item" onSelect={() => void copy()}>
-            Copy
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="floating-item" onSelect={() => void savePng()}>
-            Save as PNG
-          </DropdownMenu.Item>
-          <DropdownMenu.Item
-            className="floating-item"
-            onSelect={() => saveFile(`${file}.svg`, new Blob([draw()], { type: 'image/svg+xml' }))}
-          >
-            Save as SVG
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+      <MenuContent align="end">
+        <MenuItem onSelect={() => void copy()}>Copy</MenuItem>
+        <MenuItem onSelect={() => void savePng()}>Save as PNG</MenuItem>
+        <MenuItem onSelect={() => void saveSvg()}>Save as SVG</MenuItem>
+      </MenuContent>
     </DropdownMenu.Root>
   )
 }

@@ -1,79 +1,102 @@
-/** Fonts that most readers of a picture have: those of the application do not travel with it. */
-const WORDS = "'Public Sans', 'Helvetica Neue', Arial, sans-serif"
-const FIGURES = "Newsreader, Georgia, 'Times New Roman', serif"
+import { fontFaces } from './fonts'
+import { LIGHT, TILE_PX, TILES, type Colour } from './looks'
+import type { Mark, Words } from './marks'
+
+const FACES = {
+  words: "'Public Sans Variable', 'Helvetica Neue', Arial, sans-serif",
+  figures: "'Newsreader Variable', Georgia, 'Times New Roman', serif",
+}
 const MARGIN = 24
-const TITLE_PX = 18
 const HEAD_PX = 64
 
-/** A colour of the application's look, as it is shown now. */
-export const colour = (token: string) =>
-  getComputedStyle(document.documentElement).getPropertyValue(`--color-${token}`).trim()
-
 const escaped = (words: string) => words.replace(/[&<>"]/g, (sign) => `&#${sign.codePointAt(0)};`)
+const round = (value: number) => Number(value.toFixed(2))
 
-type TextStyle = {
-  anchor?: 'start' | 'middle' | 'end'
-  size?: number
-  fill?: string
-  weight?: number
-  figures?: boolean
-}
-
-/** Words at a point of their base line. */
-export function text(x: number, y: number, words: string, style: TextStyle = {}): string {
-  const { anchor = 'start', size = 12, fill = colour('ink'), weight = 400, figures = false } = style
-  return (
-    `<text x="${round(x)}" y="${round(y)}" text-anchor="${anchor}" font-size="${size}" fill="${fill}" ` +
-    `font-weight="${weight}" font-family="${figures ? FIGURES : WORDS}">${escaped(words)}</text>`
-  )
-}
-
-export const rect = (x: number, y: number, width: number, height: number, fill: string) =>
-  `<rect x="${round(x)}" y="${round(y)}" width="${round(width)}" height="${round(height)}" fill="${fill}"/>`
-
-export const path = (d: string, fill: string) => `<path d="${d}" fill="${fill}"/>`
-
-/** An upright line of this length. */
-export const upright = (x: number, from: number, length: number) =>
-  rect(x - 0.5, from, 1, length, colour('ink'))
-
-export const moved = (x: number, y: number, parts: readonly string[]) =>
-  `<g transform="translate(${round(x)} ${round(y)})">${parts.join('')}</g>`
+/** What stands in a picture: marks, and groups of marks that were moved. */
+export type Part = Mark | { mark: 'moved'; x: number; y: number; parts: readonly Part[] } | Legend
 
 /** What colours stand for, one after the other: as one run of text, since only who draws it knows how wide words are. */
-export function legend(
-  x: number,
-  y: number,
-  entries: readonly (readonly [words: string, fill: string])[],
-): string {
-  const runs = entries.map(
-    ([words, fill], index) =>
-      `<tspan fill="${fill}"${index > 0 ? ' dx="18"' : ''}>■</tspan><tspan dx="5">${escaped(words)}</tspan>`,
-  )
-  return `<text x="${x}" y="${y}" font-size="12" fill="${colour('ink')}" font-family="${WORDS}">${runs.join('')}</text>`
-}
+type Legend = { mark: 'legend'; y: number; entries: readonly (readonly [words: string, colour: Colour])[] }
+
+export const moved = (x: number, y: number, parts: readonly Part[]): Part => ({ mark: 'moved', x, y, parts })
 
 export type Picture = {
   title: string
   about: string
+  /** In pixels, without title and margins. */
   width: number
   height: number
-  parts: readonly string[]
+  parts: readonly Part[]
 }
 
-/** A picture that stands alone, with its title, on the application's paper. */
-export function sheet({ title, about, width, height, parts }: Picture): string {
+/** A picture that stands alone, on light paper whatever the screen's look, with its title and the fonts it is set in. */
+export async function sheet({ title, about, width, height, parts }: Picture): Promise<string> {
   const whole = width + 2 * MARGIN
   const high = height + HEAD_PX + MARGIN
+  const drawn = [
+    { mark: 'words', x: MARGIN, y: 32, words: title, size: 18, face: 'figures' } as const,
+    { mark: 'words', x: MARGIN, y: 50, words: about, colour: 'soft' } as const,
+    moved(MARGIN, HEAD_PX, parts),
+  ]
+    .map(written)
+    .join('')
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${whole}" height="${high}" viewBox="0 0 ${whole} ${high}">` +
     `<title>${escaped(title)}</title>` +
-    rect(0, 0, whole, high, colour('paper')) +
-    text(MARGIN, 32, title, { size: TITLE_PX, figures: true }) +
-    text(MARGIN, 50, about, { fill: colour('soft') }) +
-    moved(MARGIN, HEAD_PX, parts) +
+    `<defs><style>${await fontFaces(drawn)}</style>${tiles()}</defs>` +
+    `<rect width="${whole}" height="${high}" fill="${LIGHT.paper}"/>` +
+    drawn +
     '</svg>'
   )
 }
 
-const round = (value: number) => Number(value.toFixed(2))
+const tiles = () =>
+  Object.entries(TILES)
+    .map(
+      ([colour, lines]) =>
+        `<pattern id="${colour}" width="${TILE_PX}" height="${TILE_PX}" patternUnits="userSpaceOnUse">` +
+        `<path d="${lines}" fill="none" stroke="${LIGHT.paper}" stroke-width="1.4" stroke-linecap="round"/></pattern>`,
+    )
+    .join('')
+
+const PAPER_AROUND = `stroke="${LIGHT.paper}" stroke-width="2" paint-order="stroke"`
+
+function written(part: Part): string {
+  switch (part.mark) {
+    case 'moved':
+      return `<g transform="translate(${round(part.x)} ${round(part.y)})">${part.parts.map(written).join('')}</g>`
+    case 'bar': {
+      const { x, y, width, height, fill } = part
+      const box = `x="${round(x)}" y="${round(y)}" width="${round(width)}" height="${round(height)}"`
+      const tile = TILES[fill] ? `<rect ${box} fill="url(#${fill})"/>` : ''
+      return `<rect ${box} fill="${LIGHT[fill]}" ${PAPER_AROUND}/>${tile}`
+    }
+    case 'area':
+      return `<path d="${part.path}" fill="${LIGHT[part.fill]}" ${PAPER_AROUND}/>`
+    case 'line': {
+      const dash = part.dashed ? ' stroke-dasharray="4 3"' : ''
+      return `<path d="${part.path}" fill="none" stroke="${LIGHT[part.stroke]}"${dash}/>`
+    }
+    case 'legend':
+      return writtenLegend(part)
+    case 'words':
+      return writtenWords(part)
+  }
+}
+
+function writtenWords({ x, y, words, anchor = 'start', size = 12, ...style }: Words): string {
+  const { colour = 'ink', weight = 400, face = 'words' } = style
+  return (
+    `<text x="${round(x)}" y="${round(y)}" text-anchor="${anchor}" font-size="${size}" fill="${LIGHT[colour]}" ` +
+    `font-weight="${weight}" font-family="${FACES[face]}" stroke="${LIGHT.paper}" stroke-width="3" ` +
+    `paint-order="stroke">${escaped(words)}</text>`
+  )
+}
+
+function writtenLegend({ y, entries }: Legend): string {
+  const runs = entries.map(
+    ([words, colour], index) =>
+      `<tspan fill="${LIGHT[colour]}"${index > 0 ? ' dx="18"' : ''}>■</tspan><tspan dx="5">${escaped(words)}</tspan>`,
+  )
+  return `<text y="${y}" font-size="12" fill="${LIGHT.ink}" font-family="${FACES.words}">${runs.join('')}</text>`
+}

@@ -2,16 +2,25 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { useStore } from 'zustand'
-import { CaseContext } from '../casefile/CaseContext'
 import { createCaseStore } from '../casefile/caseStore'
 import { baselineOf, withTerms } from '../casefile/option'
 import { readPercent } from '../entry/percent'
-import { MARKETS } from '../format/market'
+import { EntriesContext } from '../field/EntriesContext'
 import { formatPercent } from '../format/percent'
 import { aDocument } from '../test/documents'
 import { Figure } from './Figure'
 
 const POINTER = '/options/first/terms/ratePercent'
+
+const TOO_HIGH = {
+  pointer: POINTER,
+  parameter: null,
+  code: null,
+  values: [],
+  given: '',
+  allowed: '',
+  message: 'Too high.',
+}
 
 type RateFigureProps = {
   store: ReturnType<typeof createCaseStore>
@@ -24,28 +33,11 @@ function RateFigure({ store, was, ask }: RateFigureProps) {
   const option = baselineOf(document)
   const take = (ratePercent: number) => store.changeOption(option.id, withTerms({ ratePercent }))
   return (
-    <CaseContext
+    <EntriesContext
       value={{
-        store,
-        document,
-        staleness: null,
-        problems:
-          option.terms.ratePercent > 30
-            ? [
-                {
-                  pointer: POINTER,
-                  parameter: null,
-                  code: null,
-                  values: [],
-                  given: '',
-                  allowed: '',
-                  message: 'Too high.',
-                },
-              ]
-            : [],
-        locale: 'en-US',
-        words: MARKETS.US,
-        currency: 'USD',
+        ...store,
+        claim: store.claims.claim,
+        problems: option.terms.ratePercent > 30 ? [TOO_HIGH] : [],
       }}
     >
       <Figure
@@ -58,7 +50,7 @@ function RateFigure({ store, was, ask }: RateFigureProps) {
         take={take}
         nudge={(steps) => take(option.terms.ratePercent + steps * 0.125)}
       />
-    </CaseContext>
+    </EntriesContext>
   )
 }
 

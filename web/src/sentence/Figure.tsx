@@ -1,5 +1,5 @@
 import { useId, type KeyboardEvent } from 'react'
-import { useEntry, type EntryField } from '../casefile/useEntry'
+import { useEntry, type EntryField } from '../field/useEntry'
 
 type FigureProps<T> = EntryField<T> & {
   label: string

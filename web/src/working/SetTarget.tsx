@@ -1,5 +1,5 @@
+import { TextButton } from '../ui/TextButton'
 import type { WorkingView } from '../api/client'
-import { useOpenCase } from '../casefile/CaseContext'
 import { useOpenPanel } from '../panel/panelStore'
 import type { FigureName } from './figureWords'
 import { formatQuantity } from './quantity'
@@ -12,21 +12,14 @@ const TARGETS: Partial<Record<FigureName, (written: string) => string>> = {
 }
 
 /** Leads from a figure to what would change it. */
-export function SetTarget({ working }: { working: WorkingView }) {
-  const { locale } = useOpenCase()
+export function SetTarget({ working, locale }: { working: WorkingView; locale: string }) {
   const open = useOpenPanel()
   const target = TARGETS[working.figure]
   if (!target) return null
   const text = formatQuantity(working.result, locale)
   return (
     <p className="mt-2">
-      <button
-        type="button"
-        className="text-act font-semibold hover:underline"
-        onClick={() => open({ kind: 'target', text: target(text) })}
-      >
-        Set a target
-      </button>
+      <TextButton onClick={() => open({ kind: 'target', text: target(text) })}>Set a target</TextButton>
     </p>
   )
 }

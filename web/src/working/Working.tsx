@@ -1,8 +1,8 @@
+import { Ledger } from '../ui/Ledger'
 import { useQuery } from '@tanstack/react-query'
 import type { QuantityView, WorkingView } from '../api/client'
+import type { AnsweredOption } from '../api/answers'
 import { WHOLE_OPTION, workingsQuery, type Subject } from '../api/workings'
-import { useOpenCase } from '../casefile/CaseContext'
-import { useOption } from '../casefile/OptionContext'
 import { useOpenPanel } from '../panel/panelStore'
 import { CopyButton } from '../ui/CopyButton'
 import { CHAPTERS, FIGURE_WORDS, type FigureName } from './figureWords'
@@ -14,12 +14,16 @@ import { subjectWords } from './subjectWords'
 import { SetTarget } from './SetTarget'
 import { workingText } from './workingText'
 
-type WorkingProps = { figure: FigureName; subject: Subject }
+type WorkingProps = {
+  figure: FigureName
+  subject: Subject
+  /** The option that it is a figure of. */
+  answered: AnsweredOption
+  locale: string
+}
 
 /** How a figure is calculated: the rule in words, inputs, steps, rounding, and where it is used. */
-export function Working({ figure, subject }: WorkingProps) {
-  const { locale } = useOpenCase()
-  const { answered } = useOption()
+export function Working({ figure, subject, answered, locale }: WorkingProps) {
   const own = useQuery(workingsQuery(answered, subject))
   const option = useQuery(workingsQuery(answered, WHOLE_OPTION))
   const known: Known[] = [
@@ -32,7 +36,7 @@ export function Working({ figure, subject }: WorkingProps) {
     <>
       {about && <p className="text-soft mt-1 text-[0.8125rem]">{about}</p>}
       {working ? (
-        <Told working={working} known={known} />
+        <Told working={working} known={known} locale={locale} />
       ) : (
         <p className="text-soft mt-3">{own.isPending ? 'Calculating…' : 'This option has no such figure.'}</p>
       )}
@@ -40,10 +44,9 @@ export function Working({ figure, subject }: WorkingProps) {
   )
 }
 
-type ToldProps = { working: WorkingView; known: readonly Known[] }
+type ToldProps = { working: WorkingView; known: readonly Known[]; locale: string }
 
-function Told({ working, known }: ToldProps) {
-  const { locale } = useOpenCase()
+function Told({ working, known, locale }: ToldProps) {
   return (
     <>
       <p className="font-figures mt-1 text-3xl" data-testid="working-result">
@@ -51,16 +54,16 @@ function Told({ working, known }: ToldProps) {
       </p>
       <p className="mt-3">{RULE_WORDS[working.rule]}</p>
       <p className="formula">{working.formula}</p>
-      <Numbers heading="Inputs" quantities={working.inputs} working={working} known={known} />
-      <Numbers heading="Steps" quantities={working.steps} working={working} known={known} />
+      <Numbers heading="Inputs" quantities={working.inputs} working={working} known={known} locale={locale} />
+      <Numbers heading="Steps" quantities={working.steps} working={working} known={known} locale={locale} />
       <p className="mt-4">{ROUNDING_NOTES[working.rounding]}</p>
       {working.source && <p className="text-soft mt-2">Source: {working.source}</p>}
       <UsedIn working={working} known={known} />
-      <SetTarget working={working} />
+      <SetTarget working={working} locale={locale} />
       <div className="mt-5 flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <CopyButton label="Copy as text" text={() => workingText(working, locale)} />
         <a
-          className="text-act font-semibold hover:underline"
+          className="text-button"
           href={`/figures.html#${CHAPTERS[working.figure]}`}
           target="_blank"
           rel="noreferrer"
@@ -75,14 +78,13 @@ function Told({ working, known }: ToldProps) {
 type NumbersProps = ToldProps & { heading: string; quantities: readonly QuantityView[] }
 
 /** The numbers of a working; one that was computed itself leads to its own. */
-function Numbers({ heading, quantities, working, known }: NumbersProps) {
-  const { locale } = useOpenCase()
+function Numbers({ heading, quantities, working, known, locale }: NumbersProps) {
   const open = useOpenPanel()
   if (quantities.length === 0) return null
   return (
     <>
       <h3 className="heading mt-4">{heading}</h3>
-      <dl className="ledger ledger-tight">
+      <Ledger className="ledger-tight">
         {quantities.map((quantity, index) => {
           const source = sourceOf(quantity, working, known)
           const text = formatQuantity(quantity, locale)
@@ -108,12 +110,12 @@ function Numbers({ heading, quantities, working, known }: NumbersProps) {
             </div>
           )
         })}
-      </dl>
+      </Ledger>
     </>
   )
 }
 
-function UsedIn({ working, known }: ToldProps) {
+function UsedIn({ working, known }: Omit<ToldProps, 'locale'>) {
   const open = useOpenPanel()
   const uses = working.usedIn
     .map((figure) => knownAs(figure, known))

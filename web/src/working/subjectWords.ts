@@ -1,5 +1,5 @@
 import type { Subject } from '../api/workings'
-import { COMPOUNDING_WORDS } from '../casefile/words'
+import { COMPOUNDING_WORDS } from '../format/conventions'
 import type { Target } from '../entry/target'
 import { formatAmount } from '../format/amount'
 import { formatDay } from '../format/date'

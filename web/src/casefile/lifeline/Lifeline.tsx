@@ -1,20 +1,28 @@
 import { useState } from 'react'
 import { TakePicture } from '../../picture/TakePicture'
+import { RadioChoice } from '../../ui/RadioChoice'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { PAYMENTS_PER_YEAR } from '../words'
+import { PAYMENTS_PER_YEAR } from '../../format/conventions'
 import { columnsOf, usualColumns, type Column, type ColumnKey } from './columns'
 import { ColumnsMenu } from './ColumnsMenu'
 import { FindField } from './FindField'
 import { lifelineSvg } from './lifelineSvg'
 import { LifelinePicture } from './LifelinePicture'
 import type { Life, PaymentRange } from './life'
+import type { LifeMeasure } from './lifeMarks'
 import { PayExtraHere } from './PayExtraHere'
 import { ReconciliationLine } from './ReconciliationLine'
 import { MarkerReading, RangeReading } from './Reading'
 import { SaveAsText } from './SaveAsText'
 import { ScheduleTable } from './ScheduleTable'
 import { useMarkerInAddress } from './useMarkerInAddress'
+
+const MEASURES: readonly [LifeMeasure, string][] = [
+  ['payment', 'per payment'],
+  ['soFar', 'so far'],
+  ['balance', 'balance'],
+]
 
 const YEARS_AT_FIRST = 5
 const MONTHS_A_YEAR = 12
@@ -34,6 +42,7 @@ export function Lifeline({ life, width }: LifelineProps) {
   const perYear = PAYMENTS_PER_YEAR[frequency]
   const [wanted, setMarker] = useMarkerInAddress(YEARS_AT_FIRST * perYear)
   const [chosen, setRange] = useState<PaymentRange | null>(null)
+  const [measure, setMeasure] = useState<LifeMeasure>('payment')
   const [keys, setKeys] = useState<ColumnKey[] | null>(null)
 
   const marker = Math.min(wanted, life.payments)
@@ -48,10 +57,14 @@ export function Lifeline({ life, width }: LifelineProps) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
         <MarkerReading life={life} marker={marker} />
-        <PayExtraHere life={life} marker={marker} />
+        <div className="flex flex-col items-end gap-y-0.5">
+          <RadioChoice label="Show" value={measure} choices={MEASURES} choose={setMeasure} />
+          <PayExtraHere life={life} marker={marker} />
+        </div>
       </div>
       <LifelinePicture
         life={life}
+        measure={measure}
         width={width}
         agreed={agreed}
         perYear={perYear}
@@ -70,16 +83,18 @@ export function Lifeline({ life, width }: LifelineProps) {
             setMarker(span.first)
           }}
         />
+        {!range && <p className="text-soft text-[0.8125rem]">Drag across the chart to total a period.</p>}
         <div className="ml-auto flex flex-wrap gap-x-4">
           <ColumnsMenu shown={shown} setShown={setKeys} hasValue={life.schedule.valueCents !== null} />
           <TakePicture
+            title={document.title}
             name="lifeline"
-            draw={() => lifelineSvg(document.title, life, agreed, words, locale)}
+            draw={() => lifelineSvg({ title: document.title, life, measure, agreed, words, locale })}
           />
           <SaveAsText life={life} columns={columns} range={range} />
         </div>
       </div>
-      <RangeReading life={life} range={range} clear={() => setRange(null)} />
+      {range && <RangeReading life={life} range={range} clear={() => setRange(null)} />}
       <ScheduleTable life={life} columns={columns} marker={marker} setMarker={setMarker} range={range} />
       <ReconciliationLine life={life} />
     </>

@@ -1,9 +1,12 @@
+import { scaleLinear } from 'd3-scale'
 import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { formatMonth } from '../../format/date'
+import { Drawing } from '../../picture/Drawing'
+import { pointAfter } from '../../picture/reading'
 import { useOpenCase } from '../CaseContext'
-import { areasOf } from './areas'
 import { Flags } from './Flags'
 import { inOrder, sumsOf, type Life, type PaymentRange } from './life'
+import { lifeMarks, type LifeMeasure } from './lifeMarks'
 import { markerWords } from './Reading'
 
 const HEIGHT_PX = 132
@@ -14,6 +17,7 @@ const DRAG_PX = 4
 
 type LifelinePictureProps = {
   life: Life
+  measure: LifeMeasure
   /** In pixels. */
   width: number
   /** How many payments were agreed: the picture's whole width. */
@@ -27,7 +31,7 @@ type LifelinePictureProps = {
 
 /** Interest and principal from first to last payment, with flags, a marker to be moved and a range to be dragged. */
 export function LifelinePicture(props: LifelinePictureProps) {
-  const { life, width, agreed, marker, range } = props
+  const { life, measure, width, agreed, marker, range } = props
   const { locale } = useOpenCase()
   const pointer = usePointer(props)
   const x = (payments: number) => (payments / agreed) * width
@@ -41,7 +45,7 @@ export function LifelinePicture(props: LifelinePictureProps) {
         data-testid="lifeline-picture"
         {...pointer}
       >
-        <AreaPaths life={life} agreed={agreed} />
+        <Areas life={life} measure={measure} agreed={agreed} width={width} />
         {unused > 0 && (
           <div
             className="border-rule text-soft absolute inset-y-0 right-0 overflow-hidden border border-l-0 border-dashed p-2 text-xs"
@@ -86,19 +90,15 @@ export function LifelinePicture(props: LifelinePictureProps) {
   )
 }
 
-const AreaPaths = memo(function AreaPaths({ life, agreed }: { life: Life; agreed: number }) {
-  const areas = useMemo(() => areasOf(life.schedule, agreed, 1000, HEIGHT_PX), [life, agreed])
-  return (
-    <svg
-      viewBox={`0 0 1000 ${HEIGHT_PX}`}
-      preserveAspectRatio="none"
-      className="absolute inset-0 size-full"
-      aria-hidden
-    >
-      <path d={areas.interest} fill="var(--color-interest)" />
-      <path d={areas.principal} fill="var(--color-principal)" />
-    </svg>
+type AreasProps = Pick<LifelinePictureProps, 'life' | 'measure' | 'agreed' | 'width'>
+
+const Areas = memo(function Areas({ life, measure, agreed, width }: AreasProps) {
+  const wide = Math.max(1, width)
+  const marks = useMemo(
+    () => lifeMarks(life, measure, { width: wide, height: HEIGHT_PX, agreed }),
+    [life, measure, wide, agreed],
   )
+  return <Drawing marks={marks} width={wide} height={HEIGHT_PX} className="absolute inset-0 size-full" />
 })
 
 /** Arrows go from payment to payment, pages from year to year; with Shift a range is drawn along. */
@@ -106,24 +106,13 @@ function step(
   event: KeyboardEvent,
   { life, perYear, marker, setMarker, range, setRange }: LifelinePictureProps,
 ) {
-  const moves: Record<string, number> = {
-    ArrowLeft: -1,
-    ArrowDown: -1,
-    ArrowRight: 1,
-    ArrowUp: 1,
-    PageDown: -perYear,
-    PageUp: perYear,
-    Home: -life.payments,
-    End: life.payments,
-  }
   if (event.key === 'Escape' && range) {
     event.stopPropagation()
     setRange(null)
   }
-  const move = moves[event.key]
-  if (move === undefined || event.ctrlKey || event.metaKey) return
+  const next = pointAfter(event.key, { at: marker, first: 1, last: life.payments, page: perYear })
+  if (next === null || event.ctrlKey || event.metaKey) return
   event.preventDefault()
-  const next = Math.min(life.payments, Math.max(1, marker + move))
   if (event.shiftKey) setRange(inOrder(anchorOf(range, marker), next))
   setMarker(next)
 }
@@ -178,10 +167,10 @@ type AxisProps = { life: Life; agreed: number; perYear: number; width: number }
 function Axis({ life, agreed, perYear, width }: AxisProps) {
   const { locale } = useOpenCase()
   const years = agreed / perYear
-  const steps = [1, 2, 5, 10, 20]
-  const every = steps.find((each) => (each / years) * width >= LABELS_EVERY_PX) ?? 50
   const firstYear = Number(life.schedule.dates[0]?.slice(0, 4))
-  const ticks = Array.from({ length: Math.floor(years / every) + 1 }, (_, index) => index * every)
+  const ticks = scaleLinear([0, years], [0, width])
+    .ticks(Math.max(1, width / LABELS_EVERY_PX))
+    .filter(Number.isInteger)
   return (
     <div className="text-soft relative mt-1 h-4 text-xs tracking-wider" aria-hidden>
       {ticks.map((tick) => {

@@ -1,3 +1,4 @@
+import { TextButton } from '../../ui/TextButton'
 import { useOption } from '../OptionContext'
 import { addExtra } from '../clauses'
 import { focusFigure } from '../focusFigure'
@@ -14,9 +15,5 @@ export function PayExtraHere({ life, marker }: { life: Life; marker: number }) {
     apply(addExtra(id, 'ONCE', EXTRA_CENTS, { payment: null, day: life.schedule.dates[marker - 1] ?? '' }))
     focusFigure(`${at}/features/extras/${id}`)
   }
-  return (
-    <button type="button" className="text-act font-semibold hover:underline" onClick={pay}>
-      Add extra payment here
-    </button>
-  )
+  return <TextButton onClick={pay}>Add extra payment here</TextButton>
 }

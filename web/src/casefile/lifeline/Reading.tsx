@@ -1,3 +1,4 @@
+import { TextButton } from '../../ui/TextButton'
 import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { Explained } from '../../working/Explained'
@@ -81,13 +82,11 @@ export function MarkerReading({ life, marker }: MarkerReadingProps) {
   )
 }
 
-type RangeReadingProps = { life: Life; range: PaymentRange | null; clear: () => void }
+type RangeReadingProps = { life: Life; range: PaymentRange; clear: () => void }
 
-/** The sums of the range, and how to choose one where there is none. */
+/** The sums of a range. */
 export function RangeReading({ life, range, clear }: RangeReadingProps) {
   const { words } = useOpenCase()
-  if (!range)
-    return <p className="text-soft mt-1.5 text-[0.8125rem]">Drag across the chart to total a period.</p>
   const sums = sumsOf(life, range.first, range.last)
   const subject = { of: 'range', ...range } as const
   const all = columnsOf(words)
@@ -135,9 +134,7 @@ export function RangeReading({ life, range, clear }: RangeReadingProps) {
         </Explained>
       </span>
       <CopyButton label="Copy" text={text} />
-      <button type="button" className="text-act font-semibold hover:underline" onClick={clear}>
-        Clear
-      </button>
+      <TextButton onClick={clear}>Clear</TextButton>
     </p>
   )
 }

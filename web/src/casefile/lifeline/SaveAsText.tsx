@@ -1,3 +1,4 @@
+import { TextButton } from '../../ui/TextButton'
 import { useOpenCase } from '../CaseContext'
 import { titleOf } from '../differences'
 import { useOption } from '../OptionContext'
@@ -21,9 +22,5 @@ export function SaveAsText({ life, columns, range }: SaveAsTextProps) {
       new Blob([asCsv(rows)], { type: 'text/csv;charset=utf-8' }),
     )
   }
-  return (
-    <button type="button" className="text-act font-semibold hover:underline" onClick={save}>
-      {range ? 'Save the period as CSV' : 'Save as CSV'}
-    </button>
-  )
+  return <TextButton onClick={save}>{range ? 'Save the period as CSV' : 'Save as CSV'}</TextButton>
 }

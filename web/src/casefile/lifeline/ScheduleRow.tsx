@@ -82,9 +82,9 @@ function Cells({ row, index, life, columns, marker, range, tabStop, top, payment
       style={{ transform: `translateY(${top}px)` }}
     >
       <span role="rowheader">{children}</span>
-      <span role="cell">{payments}</span>
+      <span role="gridcell">{payments}</span>
       {columns.map(({ key }, place) => (
-        <span key={key} role="cell">
+        <span key={key} role="gridcell">
           {texts[place] && (
             // Hundreds of them: what a click or a key does, the schedule as a whole listens for.
             <button

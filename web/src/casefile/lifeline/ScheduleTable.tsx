@@ -52,7 +52,8 @@ export function ScheduleTable({ life, columns, marker, setMarker, range }: Sched
   return (
     <div
       ref={scroller}
-      role="table"
+      role="grid"
+      aria-readonly
       aria-label="Schedule"
       aria-rowcount={rows.length + 1}
       tabIndex={0}

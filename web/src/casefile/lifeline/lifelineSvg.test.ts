@@ -5,7 +5,7 @@ import { lifelineSvg } from './lifelineSvg'
 import { lifeOf } from './life'
 
 describe('lifelineSvg', () => {
-  it('tells in words what it shows', () => {
+  it('tells in words what it shows', async () => {
     const life = lifeOf(
       aSchedule({
         milestones: [
@@ -15,19 +15,28 @@ describe('lifelineSvg', () => {
       }),
     )
     const picture = new DOMParser().parseFromString(
-      lifelineSvg('Loft & Yard', life, 3, MARKETS.US, 'en-US'),
+      await lifelineSvg({
+        title: 'Loft & Yard',
+        life,
+        measure: 'payment',
+        agreed: 3,
+        words: MARKETS.US,
+        locale: 'en-US',
+      }),
       'image/svg+xml',
     )
     expect([...picture.querySelectorAll('text')].map((words) => words.textContent)).toEqual([
       'Loft & Yard',
       '2 payments from Mar 2027 to Apr 2027',
       '■Interest 7.50■Principal 1,000.00',
+      'interest',
+      'principal',
       'paid off',
       'half paid off',
       '1 of 3 fewer payments',
       'Mar 2027',
       'Apr 2027',
     ])
-    expect(picture.querySelectorAll('path')).toHaveLength(2)
+    expect(picture.querySelectorAll('path[fill="#c4683f"], path[fill="#35506f"]')).toHaveLength(2)
   })
 })

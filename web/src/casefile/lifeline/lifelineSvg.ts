@@ -1,67 +1,93 @@
 import { formatAmount } from '../../format/amount'
 import { formatMonth } from '../../format/date'
 import type { MarketWords } from '../../format/market'
-import { colour, legend, moved, path, sheet, text, upright } from '../../picture/svg'
-import { areasOf } from './areas'
+import { upright, type Words } from '../../picture/marks'
+import { moved, sheet, type Part } from '../../picture/svg'
 import { flagsOf, milestoneWords } from './flags'
 import type { Life } from './life'
+import { lifeMarks, type LifeMeasure } from './lifeMarks'
 
 const WIDTH = 900
 const HEIGHT = 200
 const LINE = 16
 const UNDER_LEGEND = 20
 
-/** A loan's life as a picture that stands alone: interest and principal of each payment, and what happens when. */
-export function lifelineSvg(
-  title: string,
-  life: Life,
-  agreed: number,
-  words: MarketWords,
-  locale: string,
-): string {
+type LifelinePicture = {
+  title: string
+  life: Life
+  measure: LifeMeasure
+  agreed: number
+  words: MarketWords
+  locale: string
+}
+
+/** A loan's life as a picture that stands alone: what the lifeline shows, and what happens when. */
+export function lifelineSvg({
+  title,
+  life,
+  measure,
+  agreed,
+  words,
+  locale,
+}: LifelinePicture): Promise<string> {
   const { schedule, payments } = life
-  const areas = areasOf(schedule, agreed, WIDTH, HEIGHT)
   const flags = flagsOf(schedule.milestones, agreed, WIDTH, ({ kind }) => milestoneWords(kind, words))
   const rows = Math.max(1, ...flags.map((flag) => (flag.row ?? 0) + 1))
   const foot = UNDER_LEGEND + HEIGHT + rows * LINE + 22
-  const unused = `${agreed - payments} of ${agreed} fewer payments`
   const untold = flags.filter((flag) => flag.row === null)
+  const first = formatMonth(schedule.dates[0] ?? '', locale)
+  const last = formatMonth(schedule.dates[payments - 1] ?? '', locale)
+  const soft = { mark: 'words', colour: 'soft' } as const
   return sheet({
     title,
-    about:
-      `${payments} payments from ${formatMonth(schedule.dates[0] ?? '', locale)} ` +
-      `to ${formatMonth(schedule.dates[payments - 1] ?? '', locale)}`,
+    about: `${payments} payments from ${first} to ${last}${ABOUT[measure]}`,
     width: WIDTH,
     height: foot + untold.length * LINE,
     parts: [
-      legend(0, 8, [
-        [`Interest ${formatAmount(life.interest[payments] ?? 0)}`, colour('interest')],
-        [`Principal ${formatAmount(life.principal[payments] ?? 0)}`, colour('principal')],
-      ]),
+      {
+        mark: 'legend',
+        y: 8,
+        entries: [
+          [`Interest ${formatAmount(life.interest[payments] ?? 0)}`, 'interest'],
+          [`Principal ${formatAmount(life.principal[payments] ?? 0)}`, 'principal'],
+        ],
+      },
       moved(0, UNDER_LEGEND, [
-        path(areas.interest, colour('interest')),
-        path(areas.principal, colour('principal')),
-        ...flags.flatMap((flag) => {
+        ...lifeMarks(life, measure, { width: WIDTH, height: HEIGHT, agreed }),
+        ...flags.flatMap((flag): Part[] => {
           const base = HEIGHT + (flag.row ?? 0) * LINE + 13
-          const line = upright(flag.x, HEIGHT, base - HEIGHT)
-          if (flag.row === null) return [line]
-          return [
-            line,
-            text(flag.x + (flag.toLeft ? -6 : 6), base, flag.words, {
-              anchor: flag.toLeft ? 'end' : 'start',
-            }),
-          ]
+          const pole = upright(flag.x, HEIGHT, base)
+          const side: Pick<Words, 'x' | 'anchor'> = flag.toLeft
+            ? { x: flag.x - 6, anchor: 'end' }
+            : { x: flag.x + 6, anchor: 'start' }
+          return flag.row === null ? [pole] : [pole, { mark: 'words', ...side, y: base, words: flag.words }]
         }),
       ]),
-      ...(agreed > payments ? [text(WIDTH, 8, unused, { fill: colour('soft'), anchor: 'end' })] : []),
-      text(0, foot - 4, formatMonth(schedule.dates[0] ?? '', locale), { fill: colour('soft') }),
-      text((payments / agreed) * WIDTH, foot - 4, formatMonth(schedule.dates[payments - 1] ?? '', locale), {
-        fill: colour('soft'),
-        anchor: 'end',
-      }),
-      ...untold.map((flag, index) =>
-        text(0, foot + LINE * (index + 1) - 2, `payment ${flag.payment}: ${flag.words}`),
-      ),
+      ...(agreed > payments
+        ? [
+            {
+              ...soft,
+              x: WIDTH,
+              y: 8,
+              words: `${agreed - payments} of ${agreed} fewer payments`,
+              anchor: 'end',
+            } as const,
+          ]
+        : []),
+      { ...soft, x: 0, y: foot - 4, words: first },
+      { ...soft, x: (payments / agreed) * WIDTH, y: foot - 4, words: last, anchor: 'end' },
+      ...untold.map((flag, index): Words => ({
+        mark: 'words',
+        x: 0,
+        y: foot + LINE * (index + 1) - 2,
+        words: `payment ${flag.payment}: ${flag.words}`,
+      })),
     ],
   })
+}
+
+const ABOUT: Record<LifeMeasure, string> = {
+  payment: '',
+  soFar: ': paid so far',
+  balance: ': balance',
 }

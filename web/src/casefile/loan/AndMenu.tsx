@@ -1,3 +1,4 @@
+import { MenuContent, MenuItem, MenuSeparator } from '../../ui/Menu'
 import { DropdownMenu } from 'radix-ui'
 import { addMonths } from '../../entry/date'
 import type { OptionView } from '../../api/client'
@@ -45,28 +46,16 @@ export function AndMenu() {
       <DropdownMenu.Trigger className="text-soft hover:text-ink rounded-sm px-0.5 text-[0.72em]">
         Add…
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={6}
-          collisionPadding={12}
-          className="floating"
-          onCloseAutoFocus={onCloseAutoFocus}
-        >
-          {entries.map((entry) => (
-            <DropdownMenu.Item key={entry.words} className="floating-item" onSelect={() => say(entry)}>
-              {entry.words}
-            </DropdownMenu.Item>
-          ))}
-          <DropdownMenu.Separator className="border-rule my-1 border-t" />
-          <DropdownMenu.Item className="floating-item" onSelect={open({ kind: 'target', text: '' })}>
-            Target…
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="floating-item" onSelect={open({ kind: 'costs' })}>
-            Tax, insurance, fees and conventions…
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+      <MenuContent align="start" onCloseAutoFocus={onCloseAutoFocus}>
+        {entries.map((entry) => (
+          <MenuItem key={entry.words} onSelect={() => say(entry)}>
+            {entry.words}
+          </MenuItem>
+        ))}
+        <MenuSeparator />
+        <MenuItem onSelect={open({ kind: 'target', text: '' })}>Target…</MenuItem>
+        <MenuItem onSelect={open({ kind: 'costs' })}>Tax, insurance, fees and conventions…</MenuItem>
+      </MenuContent>
     </DropdownMenu.Root>
   )
 }

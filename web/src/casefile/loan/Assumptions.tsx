@@ -1,3 +1,4 @@
+import { TextButton } from '../../ui/TextButton'
 import type { OptionDocument } from '../../api/client'
 import { formatAmount, formatEntry } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
@@ -5,7 +6,7 @@ import { formatPercent } from '../../format/percent'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../words'
+import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../../format/conventions'
 import { useOpenPanel } from '../../panel/panelStore'
 
 /** What the figures rest on beside the sentence, in a line, and the way to change it. */
@@ -18,14 +19,7 @@ export function Assumptions() {
       <Borrowed />
       {costsOf(option, words)}
       <span className="whitespace-nowrap">
-        {conventionsOf(option)}{' '}
-        <button
-          type="button"
-          className="text-act font-semibold hover:underline"
-          onClick={() => open({ kind: 'costs' })}
-        >
-          Change
-        </button>
+        {conventionsOf(option)} <TextButton onClick={() => open({ kind: 'costs' })}>Change</TextButton>
       </span>
     </p>
   )

@@ -7,8 +7,8 @@ import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { itemOf, withItem } from '../closingItems'
 import { amount, share, withClosing } from '../option'
-import { AmountField, PercentField } from './AmountField'
-import { CostField } from './CostField'
+import { AmountField, PercentField } from '../../field/AmountField'
+import { Field } from '../../field/Field'
 
 /** What is due when the loan is paid out, and what others pay of it. */
 export function ClosingCosts() {
@@ -18,7 +18,7 @@ export function ClosingCosts() {
   const lost = figures.cashToClose.sellerCreditUnusedCents
   return (
     <>
-      <CostField
+      <Field
         label={`Day of ${words.closing.toLowerCase()}`}
         hint="date"
         pointer={`${at}/closing/day`}

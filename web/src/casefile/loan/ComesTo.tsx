@@ -1,9 +1,10 @@
+import { Ledger } from '../../ui/Ledger'
 import type { OptionView } from '../../api/client'
 import { monthsBetween } from '../../entry/date'
 import { formatAmount } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { formatRatio } from '../../format/percent'
-import { formatTerm } from '../../format/term'
+import { shortTerm } from '../../format/term'
 import { Explained } from '../../working/Explained'
 import type { FigureName } from '../../working/figureWords'
 import { useOpenCase } from '../CaseContext'
@@ -18,7 +19,7 @@ export function ComesTo() {
       <h2 id="summary-heading" className="heading">
         Loan summary
       </h2>
-      <dl className="ledger ledger-close mt-1">
+      <Ledger className="ledger-close mt-1">
         {useLines().map(([name, figure, text, note]) => (
           <div key={name}>
             <dt>
@@ -31,7 +32,7 @@ export function ComesTo() {
             </dd>
           </div>
         ))}
-      </dl>
+      </Ledger>
     </section>
   )
 }
@@ -79,5 +80,5 @@ function savedLine({ extrasSaving }: OptionView): Line[] {
 /** By how long extra payments end the loan earlier; nothing where they do not. */
 function earlierWords({ extrasSaving, payoffDate }: OptionView): string | undefined {
   const months = extrasSaving ? monthsBetween(payoffDate, extrasSaving.payoffDate) : 0
-  return months > 0 ? `${formatTerm(months)} earlier` : undefined
+  return months > 0 ? `${shortTerm(months)} earlier` : undefined
 }

@@ -8,8 +8,8 @@ import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import type { AssumptionsDocument, CaseDocument, OptionView } from '../../api/client'
 import { withTerms } from '../option'
-import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../words'
-import { CostField } from './CostField'
+import { COMPOUNDING_WORDS, ROUNDING_WORDS } from '../../format/conventions'
+import { Field } from '../../field/Field'
 import { Labelled } from './Labelled'
 
 const CURRENCY_WORDS = Object.fromEntries(CURRENCIES.map((code) => [code, code])) as Record<
@@ -70,7 +70,7 @@ export function Conventions() {
           choose={(code) => settle({ currency: code })}
         />
       </Labelled>
-      <CostField
+      <Field
         label="The home’s value changes"
         hint="% a year, for equity"
         pointer="/assumptions/homeValuePercent"

@@ -2,9 +2,10 @@ import type { ReactNode } from 'react'
 import { useOpenCase } from '../CaseContext'
 import { ClosingCosts } from './ClosingCosts'
 import { Conventions } from './Conventions'
+import { ExtraList, RateChangeList } from './FeatureLists'
 import { MonthlyCosts, YearlyCosts } from './HousingCosts'
 
-/** Costs and conventions that do not belong in the sentence, grouped as people speak of them. */
+/** Costs and conventions that do not belong in the sentence, grouped as people speak of them, and its lists line by line. */
 export function Costs() {
   const { words } = useOpenCase()
   return (
@@ -17,6 +18,12 @@ export function Costs() {
       </Group>
       <Group title={`At ${words.closing.toLowerCase()}`}>
         <ClosingCosts />
+      </Group>
+      <Group title="Extra payments">
+        <ExtraList />
+      </Group>
+      <Group title="Rate changes">
+        <RateChangeList />
       </Group>
       <Group title="Conventions">
         <Conventions />

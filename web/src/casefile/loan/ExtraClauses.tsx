@@ -9,7 +9,7 @@ import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { withEntry, withoutEntry, type How } from '../clauses'
 import { withFeatures } from '../option'
-import { EXTRA_EFFECT_WORDS } from '../words'
+import { EXTRA_EFFECT_WORDS } from '../../format/conventions'
 import { EXTRA_STEP_CENTS, notNegative } from './steps'
 import { TimeFigure } from './TimeFigure'
 import { endText, firstOf, lastOf, onceAt } from './timeText'
@@ -24,14 +24,22 @@ const HOW_WORDS: Record<How, string> = {
 type ExtraClauseProps = { extra: ExtraDocument; after: string }
 
 /** Plus 200 with each payment from March 2028 until the end. */
-export function ExtraClause({ extra, after }: ExtraClauseProps) {
+export function ExtraClause(props: ExtraClauseProps) {
+  return (
+    <>
+      plus <ExtraFigures {...props} />
+    </>
+  )
+}
+
+/** An extra's figures, in the sentence and in the list of extras. */
+export function ExtraFigures({ extra, after }: ExtraClauseProps) {
   const { at, change, apply } = useOption()
   const here = `${at}/features/extras/${extra.id}`
   const first = { payment: extra.firstPayment, day: extra.firstDay }
   const was = useWas()((baseline) => baseline.features.extras.find(({ id }) => id === extra.id) ?? null)
   return (
     <>
-      plus{' '}
       <Figure
         label="Extra payment"
         pointer={here}

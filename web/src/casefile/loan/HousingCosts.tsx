@@ -5,9 +5,9 @@ import { Choice } from '../../sentence/Choice'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { amount, share, withHousing } from '../option'
-import { ESCROW_WORDS } from '../words'
-import { AmountField, PercentField } from './AmountField'
-import { CostField } from './CostField'
+import { ESCROW_WORDS } from '../../format/conventions'
+import { AmountField, PercentField } from '../../field/AmountField'
+import { Field } from '../../field/Field'
 import { Labelled } from './Labelled'
 
 const MOST_TAX_PERCENT = 20
@@ -20,7 +20,7 @@ function TaxField() {
   const { propertyTax } = option.housing
   const entry = propertyTax?.cents ? formatEntry(propertyTax.cents) : ''
   return (
-    <CostField
+    <Field
       label={words.propertyTax}
       hint="amount, or % of the price"
       pointer={`${at}/housing/propertyTax`}

@@ -14,7 +14,16 @@ import { useWas } from './useWas'
 type RateChangeClauseProps = { rateChange: RateChangeDocument; after: string }
 
 /** Another rate from a point on. */
-export function RateChangeClause({ rateChange, after }: RateChangeClauseProps) {
+export function RateChangeClause(props: RateChangeClauseProps) {
+  return (
+    <>
+      then at <RateChangeFigures {...props} />
+    </>
+  )
+}
+
+/** A rate change's figures, in the sentence and in the list of rate changes. */
+export function RateChangeFigures({ rateChange, after }: RateChangeClauseProps) {
   const { at, change } = useOption()
   const here = `${at}/features/rateChanges/${rateChange.id}`
   const was = useWas()(
@@ -22,7 +31,6 @@ export function RateChangeClause({ rateChange, after }: RateChangeClauseProps) {
   )
   return (
     <>
-      then at{' '}
       <Figure
         label="Changed rate"
         pointer={`${here}/ratePercent`}

@@ -1,11 +1,19 @@
+import { Ledger } from '../../ui/Ledger'
+import { TextButton } from '../../ui/TextButton'
 import { formatAmount, formatMoney } from '../../format/amount'
 import { formatMonth } from '../../format/date'
+import { Drawing } from '../../picture/Drawing'
+import { Swatch } from '../../picture/Swatch'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { purchaseOf } from '../option'
 import { useOpenPanel } from '../../panel/panelStore'
+import { partsMarks } from './monthMarks'
 import { PARTS, type Part } from './parts'
+
+const BAR_WIDTH = 300
+const BAR_HEIGHT = 12
 
 /** The monthly cost, whole and by its parts, and who pays what. */
 export function MonthlyCost() {
@@ -21,9 +29,7 @@ export function MonthlyCost() {
         <h2 id="month-heading" className="heading">
           Monthly {purchaseOf(option) === null ? 'loan' : 'housing'} cost
         </h2>
-        <button
-          type="button"
-          className="text-act font-semibold hover:underline"
+        <TextButton
           onClick={() =>
             open({
               kind: 'target',
@@ -32,30 +38,24 @@ export function MonthlyCost() {
           }
         >
           Set a target
-        </button>
+        </TextButton>
       </div>
       <p className="font-figures mt-3 text-[3.5rem] leading-none tracking-[-0.02em]">
         <Explained figure="HOUSING_COST" testId="month-total">
           {formatMoney(totalCents, locale, currency)}
         </Explained>
       </p>
-      <div className="mt-4 flex h-3 gap-0.5" aria-hidden>
-        {parts.map((part) => (
-          <span
-            key={part.name}
-            style={{ flexGrow: cost[part.cents], background: `var(--color-${part.colour})` }}
-          />
-        ))}
-      </div>
-      <dl className="ledger mt-1">
+      <Drawing
+        marks={partsMarks(cost, BAR_WIDTH, BAR_HEIGHT)}
+        width={BAR_WIDTH}
+        height={BAR_HEIGHT}
+        className="mt-4 block h-3 w-full"
+      />
+      <Ledger className="mt-1">
         {parts.map((part) => (
           <div key={part.name}>
             <dt className="pl-5 -indent-5">
-              <span
-                className="mr-2.5 inline-block size-2.5"
-                style={{ background: `var(--color-${part.colour})` }}
-                aria-hidden
-              />
+              <Swatch colour={part.colour} />
               {part.words(words)} <Note part={part} />
             </dt>
             <dd data-testid={`month-${part.name}`}>
@@ -63,7 +63,7 @@ export function MonthlyCost() {
             </dd>
           </div>
         ))}
-      </dl>
+      </Ledger>
       <WhoSends />
     </section>
   )

@@ -1,6 +1,6 @@
-import { DropdownMenu } from 'radix-ui'
+import { MenuContent, MenuItem } from '../../ui/Menu'
+import { DropdownMenu, Tabs } from 'radix-ui'
 import { useState } from 'react'
-import { useStore } from 'zustand'
 import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
@@ -12,35 +12,18 @@ import { titleOf } from '../differences'
 
 /** The case's options above the sentence: one is shown, the first is the baseline. */
 export function OptionsBar() {
-  const { document, store, locale, words } = useOpenCase()
-  const selected = useStore(store.store, selectedOf)
+  const { document, locale, words } = useOpenCase()
   const [renames, setRenames] = useState(false)
   const baseline = baselineOf(document)
   return (
     <div className="-mt-1.5 mb-2 flex flex-wrap items-center gap-x-1 gap-y-1">
-      <div role="tablist" aria-label="Options" className="flex min-w-0 flex-wrap gap-x-1 gap-y-1">
-        {document.options.map((option, index) => (
-          <button
-            key={option.id}
-            type="button"
-            role="tab"
-            aria-selected={option.id === selected.id}
-            tabIndex={option.id === selected.id ? 0 : -1}
-            className="option-tab"
-            onClick={() => store.select(option.id)}
-            onKeyDown={(event) => {
-              const move = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
-              if (move === undefined) return
-              const next = (index + move + document.options.length) % document.options.length
-              store.select(document.options[next]?.id ?? option.id)
-              const tabs = event.currentTarget.parentElement?.querySelectorAll<HTMLElement>('[role=tab]')
-              tabs?.[next]?.focus()
-            }}
-          >
+      <Tabs.List aria-label="Options" className="flex min-w-0 flex-wrap gap-x-1 gap-y-1">
+        {document.options.map((option) => (
+          <Tabs.Trigger key={option.id} value={option.id} className="option-tab">
             {titleOf(baseline, option, locale, words)}
-          </button>
+          </Tabs.Trigger>
         ))}
-      </div>
+      </Tabs.List>
       <OptionMenu rename={() => setRenames(true)} />
       {renames && <Rename close={() => setRenames(false)} />}
     </div>
@@ -58,52 +41,36 @@ function OptionMenu({ rename }: { rename: () => void }) {
       <DropdownMenu.Trigger className="button-quiet -ml-2 text-[0.8125rem]">
         {isOnly ? 'Add option…' : 'Option…'}
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={6}
-          collisionPadding={12}
-          className="floating"
-          onCloseAutoFocus={onCloseAutoFocus}
+      <MenuContent align="start" onCloseAutoFocus={onCloseAutoFocus}>
+        <MenuItem
+          disabled={isFull}
+          onSelect={() => {
+            lead()
+            store.changeOptions(addOption(document.options, option, (same) => same))
+            focusFigure(firstFigureOf(selectedOf(store.store.getState())))
+          }}
         >
-          <DropdownMenu.Item
-            className="floating-item"
-            disabled={isFull}
-            onSelect={() => {
-              lead()
-              store.changeOptions(addOption(document.options, option, (same) => same))
-              focusFigure(firstFigureOf(selectedOf(store.store.getState())))
-            }}
-          >
-            Duplicate {isFull && '(six at the most)'}
-          </DropdownMenu.Item>
-          <DropdownMenu.Item
-            className="floating-item"
-            onSelect={() => {
-              lead()
-              rename()
-            }}
-          >
-            Rename
-          </DropdownMenu.Item>
-          {!isBaseline && (
-            <DropdownMenu.Item
-              className="floating-item"
-              onSelect={() => store.changeOptions(makeBaseline(document.options, option))}
-            >
-              Make baseline
-            </DropdownMenu.Item>
-          )}
-          {!isOnly && (
-            <DropdownMenu.Item
-              className="floating-item"
-              onSelect={() => store.changeOptions(deleteOption(document.options, option))}
-            >
-              Delete
-            </DropdownMenu.Item>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+          Duplicate {isFull && '(six at the most)'}
+        </MenuItem>
+        <MenuItem
+          onSelect={() => {
+            lead()
+            rename()
+          }}
+        >
+          Rename
+        </MenuItem>
+        {!isBaseline && (
+          <MenuItem onSelect={() => store.changeOptions(makeBaseline(document.options, option))}>
+            Make baseline
+          </MenuItem>
+        )}
+        {!isOnly && (
+          <MenuItem onSelect={() => store.changeOptions(deleteOption(document.options, option))}>
+            Delete
+          </MenuItem>
+        )}
+      </MenuContent>
     </DropdownMenu.Root>
   )
 }

@@ -12,7 +12,7 @@ import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { monthsOf, paymentsIn } from '../clauses'
 import { withClosing, withFeatures, withTerms } from '../option'
-import { PAYER_WORDS } from '../words'
+import { PAYER_WORDS } from '../../format/conventions'
 import {
   AMOUNT_STEP_CENTS,
   EXTRA_STEP_CENTS,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { HousingCostView, OptionView } from '../../api/client'
-import { monthBars } from './monthBars'
+import { monthMarks, partsMarks } from './monthMarks'
 
 const cost = (principalAndInterestCents: number, mortgageInsuranceCents: number): HousingCostView => ({
   principalAndInterestCents,
@@ -12,6 +12,15 @@ const cost = (principalAndInterestCents: number, mortgageInsuranceCents: number)
   totalCents: principalAndInterestCents + 20000 + mortgageInsuranceCents,
 })
 
+const bar = (fill: string, x: number, y: number, width: number, height: number) => ({
+  mark: 'bar',
+  x,
+  y,
+  width,
+  height,
+  fill,
+})
+
 const figures = {
   payments: 100,
   housingPeriods: [
@@ -20,15 +29,24 @@ const figures = {
   ],
 } as OptionView
 
-describe('monthBars', () => {
+describe('monthMarks', () => {
   it('stands the parts upon one another, the dearest month as high as the box', () => {
-    const bars = monthBars(figures, 400, 100)
-    expect(bars.map(({ x, y, width, height, colour }) => [colour, x, y, width, height])).toEqual([
-      ['principal', 0, 30, 100, 70],
-      ['housing-1', 0, 10, 100, 20],
-      ['housing-3', 0, 0, 100, 10],
-      ['principal', 100, 30, 300, 70],
-      ['housing-1', 100, 10, 300, 20],
+    expect(monthMarks(figures, 400, 100)).toEqual([
+      bar('principal', 0, 30, 100, 70),
+      bar('housing-1', 0, 10, 100, 20),
+      bar('housing-3', 0, 0, 100, 10),
+      bar('principal', 100, 30, 300, 70),
+      bar('housing-1', 100, 10, 300, 20),
+    ])
+  })
+})
+
+describe('partsMarks', () => {
+  it('lays the parts of a month side by side', () => {
+    expect(partsMarks(cost(70000, 10000), 500, 12)).toEqual([
+      bar('principal', 0, 0, 350, 12),
+      bar('housing-1', 350, 0, 100, 12),
+      bar('housing-3', 450, 0, 50, 12),
     ])
   })
 })

@@ -1,5 +1,6 @@
 import type { HousingCostView } from '../../api/client'
 import type { MarketWords } from '../../format/market'
+import type { Colour } from '../../picture/looks'
 import type { FigureName } from '../../working/figureWords'
 
 /** A part of what a month costs. */
@@ -10,7 +11,7 @@ export type Part = {
   /** What the case's market calls it. */
   words: (market: MarketWords) => string
   /** The colour that it has in every picture. */
-  colour: string
+  colour: Colour
   figure: FigureName
 }
 

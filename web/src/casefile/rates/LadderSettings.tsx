@@ -1,7 +1,12 @@
-import { useId, useState, type ReactNode } from 'react'
+import { TextButton } from '../../ui/TextButton'
+import type { ReactNode } from 'react'
 import type { LadderBuild } from '../../api/answers'
 import { readPercent } from '../../entry/percent'
 import { formatPercent } from '../../format/percent'
+import { read, unread, type Reading } from '../../entry/reading'
+import { EntriesContext } from '../../field/EntriesContext'
+import { useDraft } from '../../field/useDraft'
+import { useEntry, type EntryField } from '../../field/useEntry'
 import { useOption } from '../OptionContext'
 
 const MOST_STEP_PERCENT = 10
@@ -26,92 +31,80 @@ export function LadderSettings({
   setAsTable,
 }: LadderSettingsProps) {
   const { figures } = useOption()
+  const draft = useDraft(build, setBuild)
   return (
     <p className="text-soft mt-2 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-[0.8125rem]">
-      <SmallField
-        label="Step between rates"
-        text={formatPercent(build.stepPercent)}
-        read={(text) => {
-          const step = readPercent(text)
-          return step.status === 'read' && step.value > 0 && step.value <= MOST_STEP_PERCENT
-            ? step.value
-            : null
-        }}
-        take={(stepPercent) => setBuild({ ...build, stepPercent })}
-      />
-      step,
-      <SmallField
-        label="Rates below"
-        text={String(build.down)}
-        read={readRungs}
-        take={(down) => setBuild({ ...build, down })}
-      />
-      below,
-      <SmallField
-        label="Rates above"
-        text={String(build.up)}
-        read={readRungs}
-        take={(up) => setBuild({ ...build, up })}
-      />
-      above
+      <EntriesContext value={draft}>
+        <SmallField
+          label="Step between rates"
+          pointer="stepPercent"
+          text={formatPercent(build.stepPercent)}
+          read={readStep}
+          take={(stepPercent) => draft.change({ ...build, stepPercent })}
+        />
+        step,
+        <SmallField
+          label="Rates below"
+          pointer="down"
+          text={String(build.down)}
+          read={readRungs}
+          take={(down) => draft.change({ ...build, down })}
+        />
+        below,
+        <SmallField
+          label="Rates above"
+          pointer="up"
+          text={String(build.up)}
+          read={readRungs}
+          take={(up) => draft.change({ ...build, up })}
+        />
+        above
+      </EntriesContext>
       {figures.rateEnd && (
-        <button
-          type="button"
-          className="text-act font-semibold hover:underline"
-          onClick={() => setFrom(build.from === 'RENEWAL' ? 'BEGINNING' : 'RENEWAL')}
-        >
+        <TextButton onClick={() => setFrom(build.from === 'RENEWAL' ? 'BEGINNING' : 'RENEWAL')}>
           {build.from === 'RENEWAL' ? 'show today’s loan' : 'show at renewal'}
-        </button>
+        </TextButton>
       )}
       <span className="ml-auto flex gap-x-4">
-        <button
-          type="button"
-          className="text-act font-semibold hover:underline"
-          onClick={() => setAsTable(!asTable)}
-        >
-          {asTable ? 'Show chart' : 'Show table'}
-        </button>
+        <TextButton onClick={() => setAsTable(!asTable)}>{asTable ? 'Show chart' : 'Show table'}</TextButton>
         {takePicture}
       </span>
     </p>
   )
 }
 
-function readRungs(text: string): number | null {
+function readStep(text: string): Reading<number> {
+  const step = readPercent(text)
+  if (step.status !== 'read' || (step.value > 0 && step.value <= MOST_STEP_PERCENT)) return step
+  return unread(`A step is above 0 and at most ${MOST_STEP_PERCENT} %.`)
+}
+
+function readRungs(text: string): Reading<number> {
   const rungs = /^\s*\d{1,2}\s*$/.test(text) ? Number(text) : null
-  return rungs !== null && rungs <= MOST_RUNGS ? rungs : null
+  return rungs !== null && rungs <= MOST_RUNGS
+    ? read(rungs)
+    : unread(`Enter a number from 0 to ${MOST_RUNGS}.`)
 }
 
-type SmallFieldProps = {
-  label: string
-  text: string
-  /** The value of a text; null where it has none. */
-  read: (text: string) => number | null
-  take: (value: number) => void
-}
-
-/** A small figure beside the case, not part of it: what cannot be read is marked and not taken. */
-function SmallField({ label, text, read, take }: SmallFieldProps) {
-  const [typed, setTyped] = useState<string | null>(null)
-  const id = useId()
-  const isWrong = typed !== null && read(typed) === null
+/** A small figure among words. */
+function SmallField<T>({ label, ...field }: EntryField<T> & { label: string }) {
+  const { shown, problem, type, finish, takeBack, isTyped } = useEntry(field)
   return (
     <input
-      id={id}
       className="small-field"
       aria-label={label}
-      aria-invalid={isWrong}
-      size={Math.max(2, (typed ?? text).length)}
-      value={typed ?? text}
+      aria-invalid={problem !== undefined}
+      title={problem}
+      data-typed={isTyped || undefined}
+      autoComplete="off"
+      size={Math.max(2, shown.length)}
+      value={shown}
       onFocus={(event) => event.target.select()}
-      onChange={(event) => {
-        setTyped(event.target.value)
-        const value = read(event.target.value)
-        if (value !== null) take(value)
-      }}
-      onBlur={() => setTyped(null)}
+      onChange={(event) => type(event.target.value)}
+      onBlur={() => (problem === undefined ? finish() : takeBack())}
       onKeyDown={(event) => {
-        if (event.key === 'Enter' || event.key === 'Escape') setTyped(null)
+        if (event.key === 'Enter') finish()
+        if (event.key === 'Escape') takeBack()
       }}
     />
   )

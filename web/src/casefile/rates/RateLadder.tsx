@@ -5,9 +5,11 @@ import type { RungView } from '../../api/client'
 import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
 import { TakePicture } from '../../picture/TakePicture'
+import { RadioChoice } from '../../ui/RadioChoice'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { isPriced, ownRate, USUAL_BUILD, whyUnpriced } from './ladder'
+import { useBuilds } from './builds'
+import { isPriced, ownRate, whyUnpriced } from './ladder'
 import { LadderSettings } from './LadderSettings'
 import { ladderSvg } from './ladderSvg'
 import { ALL_MEASURES, measureWords, type Measure } from './measures'
@@ -16,9 +18,9 @@ import { RungTable } from './RungTable'
 
 /** What the loan would cost at rates around its own: one picture, switched between three measures, or a table. */
 export function RateLadder() {
-  const { document, locale } = useOpenCase()
+  const { id, document, locale } = useOpenCase()
   const { option, figures, answered } = useOption()
-  const [builds, setBuilds] = useState(USUAL_BUILD)
+  const { builds, setBuild } = useBuilds(id)
   const [wanted, setWanted] = useState<LadderBuild['from']>('BEGINNING')
   const [measure, setMeasure] = useState<Measure>('wholeLoanCents')
   const [asTable, setAsTable] = useState(false)
@@ -31,32 +33,25 @@ export function RateLadder() {
         <h2 id="ladder-heading" className="heading">
           {renewal === null ? 'Rates' : `At renewal on ${renewal}`}
         </h2>
-        <div role="radiogroup" aria-label="Compare by" className="-mx-0.5 flex gap-x-0.5 text-[0.8125rem]">
-          {ALL_MEASURES.map((each) => (
-            <button
-              key={each}
-              type="button"
-              role="radio"
-              aria-checked={measure === each}
-              className="measure"
-              onClick={() => setMeasure(each)}
-            >
-              {measureWords(each, from)}
-            </button>
-          ))}
-        </div>
+        <RadioChoice
+          label="Compare by"
+          value={measure}
+          choices={ALL_MEASURES.map((each) => [each, measureWords(each, from)])}
+          choose={setMeasure}
+        />
       </div>
       {renewal !== null && <p className="text-soft text-[0.8125rem]">{comparedWords(measure)}</p>}
       {rungs.isError ? (
         <p className="text-soft mt-3">{rungs.error.message}</p>
       ) : asTable ? (
-        <RungTable rungs={rungs.data ?? []} from={from} />
+        <RungTable rungs={rungs.data ?? []} measure={measure} from={from} />
       ) : (
         <Rungs rungs={rungs.data ?? []} measure={measure} from={from} />
       )}
       <LadderSettings
         takePicture={
           <TakePicture
+            title={document.title}
             name="rates"
             draw={() =>
               ladderSvg({
@@ -70,8 +65,9 @@ export function RateLadder() {
             }
           />
         }
+        key={from}
         build={builds[from]}
-        setBuild={(build) => setBuilds({ ...builds, [from]: build })}
+        setBuild={setBuild}
         setFrom={setWanted}
         asTable={asTable}
         setAsTable={setAsTable}

@@ -1,58 +1,63 @@
 import type { LadderBuild } from '../../api/answers'
 import type { RungView } from '../../api/client'
-import { formatAmount, formatDifference } from '../../format/amount'
+import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
+import { ChartTable } from '../../picture/ChartTable'
 import { Explained } from '../../working/Explained'
-import { isPriced, whyUnpriced, type PricedRung } from './ladder'
+import { useOption } from '../OptionContext'
+import { isPriced, ownRate, whyUnpriced, type PricedRung } from './ladder'
+import { measureFigure, measureWords, type Measure } from './measures'
+import { differenceWords, RateMenu } from './RateMenu'
 
-type RungTableProps = { rungs: readonly RungView[]; from: LadderBuild['from'] }
+type RungTableProps = { rungs: readonly RungView[]; measure: Measure; from: LadderBuild['from'] }
 
-/** The rungs with all their measures. */
-export function RungTable({ rungs, from }: RungTableProps) {
+/** The rungs by the chosen measure; each rate can be used from here too. */
+export function RungTable({ rungs, measure, from }: RungTableProps) {
+  const { option, figures } = useOption()
+  const own = ownRate(option, figures, from)
   return (
-    <div className="mt-2 overflow-x-auto" role="region" aria-label="Rates as a table" tabIndex={0}>
-      <table className="figures-table figures-table-close w-full">
-        <thead>
-          <tr>
-            <th scope="col">Rate</th>
-            <th scope="col">Payment</th>
-            <th scope="col">{from === 'RENEWAL' ? 'Change' : 'Difference'}</th>
-            <th scope="col">Per year</th>
-            <th scope="col">{from === 'RENEWAL' ? 'From then' : 'Whole loan'}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rungs.map((rung) => (
-            <tr key={rung.ratePercent}>
-              <th scope="row">{formatPercent(rung.ratePercent)}</th>
-              {isPriced(rung) ? (
-                <Figures rung={rung} from={from} />
-              ) : (
-                <td colSpan={4} className="text-soft" title={whyUnpriced(rung)}>
-                  no figures<span className="sr-only">: {whyUnpriced(rung)}</span>
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <ChartTable
+      label="Rates as a table"
+      columns={['Rate', 'Payment', `Difference ${measureWords(measure, from)}`]}
+      rows={rungs.map((rung) => ({
+        key: rung.ratePercent,
+        head: isPriced(rung) ? (
+          <RateMenu rung={rung} measure={measure} from={from} className="rate-of-table">
+            {formatPercent(rung.ratePercent)}
+            {rung.ratePercent === own && <span className="note">current</span>}
+          </RateMenu>
+        ) : (
+          formatPercent(rung.ratePercent)
+        ),
+        cells: isPriced(rung) ? (
+          <Figures rung={rung} measure={measure} from={from} own={own} />
+        ) : (
+          <td colSpan={2} className="text-soft" title={whyUnpriced(rung)}>
+            no figures<span className="sr-only">: {whyUnpriced(rung)}</span>
+          </td>
+        ),
+      }))}
+    />
   )
 }
 
-function Figures({ rung, from }: { rung: PricedRung; from: LadderBuild['from'] }) {
+type FiguresProps = { rung: PricedRung; measure: Measure; from: LadderBuild['from']; own: number }
+
+function Figures({ rung, measure, from, own }: FiguresProps) {
   const subject = { of: 'rate', ratePercent: rung.ratePercent, from } as const
-  const cells = [
-    ['PAYMENT', formatAmount(rung.paymentCents)],
-    ['RUNG_PER_PAYMENT', formatDifference(rung.perPaymentCents)],
-    ['RUNG_PER_YEAR', formatDifference(rung.perYearCents)],
-    ['RUNG_WHOLE_LOAN', formatDifference(rung.wholeLoanCents)],
-  ] as const
-  return cells.map(([figure, text]) => (
-    <td key={figure}>
-      <Explained figure={figure} subject={subject}>
-        {text}
-      </Explained>
-    </td>
-  ))
+  const isBase = rung.ratePercent === own && from === 'BEGINNING'
+  return (
+    <>
+      <td>
+        <Explained figure="PAYMENT" subject={subject}>
+          {formatAmount(rung.paymentCents)}
+        </Explained>
+      </td>
+      <td>
+        <Explained figure={measureFigure(measure)} subject={subject}>
+          {differenceWords(rung, measure, isBase)}
+        </Explained>
+      </td>
+    </>
+  )
 }

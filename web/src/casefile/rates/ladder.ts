@@ -3,7 +3,7 @@ import type { OptionDocument, OptionView, RateChangeDocument, RungView } from '.
 import { addMonths } from '../../entry/date'
 import { newId } from '../newId'
 import { type OptionChange, withFeatures, withTerms } from '../option'
-import { PAYMENTS_PER_YEAR } from '../words'
+import { PAYMENTS_PER_YEAR } from '../../format/conventions'
 
 /** A rung at which the loan has figures. */
 export type PricedRung = RungView & {

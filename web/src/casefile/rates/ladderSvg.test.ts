@@ -23,18 +23,18 @@ const unpriced: RungView = {
 const rungs = [aRung(5, -4200), aRung(5.5, 0), unpriced]
 
 describe('ladderSvg', () => {
-  it('says which loan and which measure it is about', () => {
+  it('says which loan and which measure it is about', async () => {
     const about = { title: 'Lot 3', rungs, measure: 'perPaymentCents', own: 5.5 } as const
-    expect(ladderSvg({ ...about, from: 'BEGINNING', renewal: null })).toContain(
+    expect(await ladderSvg({ ...about, from: 'BEGINNING', renewal: null })).toContain(
       'At other rates: difference per payment to 5.5\u202f%',
     )
-    expect(ladderSvg({ ...about, from: 'RENEWAL', renewal: 'February 1, 2032' })).toContain(
+    expect(await ladderSvg({ ...about, from: 'RENEWAL', renewal: 'February 1, 2032' })).toContain(
       'At renewal on February 1, 2032: difference per payment to the payment before',
     )
   })
 
-  it('draws the rates that have figures', () => {
-    const svg = ladderSvg({
+  it('draws the rates that have figures', async () => {
+    const svg = await ladderSvg({
       title: '',
       rungs,
       measure: 'perPaymentCents',

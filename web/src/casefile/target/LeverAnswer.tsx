@@ -1,3 +1,4 @@
+import { TextButton } from '../../ui/TextButton'
 import type { TargetAnswerView } from '../../api/client'
 import type { Target } from '../../entry/target'
 import { formatAmount } from '../../format/amount'
@@ -55,19 +56,15 @@ function Uses({ answer, value }: Omit<LeverAnswerProps, 'target'>) {
   const change = leverChange(answer.lever, value)
   return (
     <p className="mt-1.5 flex gap-4">
-      <button
-        type="button"
-        className="text-act font-semibold hover:underline"
+      <TextButton
         onClick={() => {
           apply(change)
           close()
         }}
       >
         Apply
-      </button>
-      <button
-        type="button"
-        className="text-act font-semibold hover:underline disabled:opacity-50"
+      </TextButton>
+      <TextButton
         disabled={document.options.length >= MOST_OPTIONS}
         onClick={() => {
           store.changeOptions(addOption(document.options, option, change))
@@ -75,7 +72,7 @@ function Uses({ answer, value }: Omit<LeverAnswerProps, 'target'>) {
         }}
       >
         Add as option
-      </button>
+      </TextButton>
     </p>
   )
 }

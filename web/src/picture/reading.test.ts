@@ -1,0 +1,17 @@
+import { describe, expect, it } from 'vitest'
+import { nearest, pointAfter } from './reading'
+
+describe('reading a picture', () => {
+  it('finds the nearest point, at the ends too', () => {
+    const places = [0, 10, 40]
+    expect([-5, 4, 6, 24, 26, 90].map((place) => nearest(places, place))).toEqual([0, 0, 1, 1, 2, 2])
+  })
+
+  it('goes on by keys, and stays within', () => {
+    const from = (key: string) => pointAfter(key, { at: 5, first: 1, last: 20, page: 12 })
+    expect(['ArrowLeft', 'ArrowUp', 'PageUp', 'PageDown', 'Home', 'End'].map(from)).toEqual([
+      4, 6, 17, 1, 1, 20,
+    ])
+    expect(from('Tab')).toBeNull()
+  })
+})
