@@ -1,3 +1,4 @@
+import { TextButton } from './TextButton'
 import { useTold } from './useTold'
 
 /** Copies a text and says so for a moment. */
@@ -9,8 +10,8 @@ export function CopyButton({ label, text }: { label: string; text: () => string 
       () => tell('Not allowed by the browser'),
     )
   return (
-    <button type="button" className="text-act font-semibold hover:underline" onClick={() => void copy()}>
+    <TextButton onClick={() => void copy()}>
       <span aria-live="polite">{told ?? label}</span>
-    </button>
+    </TextButton>
   )
 }

@@ -1,0 +1,39 @@
+import { readAmount } from '../entry/amount'
+import { readPercent } from '../entry/percent'
+import { formatEntry } from '../format/amount'
+import { formatPercent } from '../format/percent'
+import { Field } from './Field'
+
+type ValueFieldProps = {
+  label: string
+  hint: string
+  pointer: string
+  also?: readonly string[]
+  /** Cents or percent; null and 0 are nothing. */
+  value: number | null | undefined
+  take: (value: number | null) => void
+}
+
+/** An amount that is nothing where it is not given. */
+export function AmountField({ value, ...field }: ValueFieldProps) {
+  return (
+    <Field
+      {...field}
+      text={value ? formatEntry(value) : ''}
+      read={readAmount}
+      clear={() => field.take(null)}
+    />
+  )
+}
+
+/** A percentage that is nothing where it is not given. */
+export function PercentField({ value, ...field }: ValueFieldProps) {
+  return (
+    <Field
+      {...field}
+      text={value ? formatPercent(value) : ''}
+      read={readPercent}
+      clear={() => field.take(null)}
+    />
+  )
+}

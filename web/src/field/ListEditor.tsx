@@ -1,0 +1,93 @@
+import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react'
+import { TextButton } from '../ui/TextButton'
+import './list-editor.css'
+
+type ListEditorProps<T> = {
+  label: string
+  entries: readonly T[]
+  /** An entry's fields, in a line; the first tells whether it is empty. */
+  line: (entry: T) => ReactNode
+  /** Adds an entry after another one, or at the end; the id that it got. */
+  add: (after: string | null) => string
+  remove: (id: string) => void
+  /** Puts an entry before or after its neighbour. */
+  move: (id: string, by: -1 | 1) => void
+  /** What adds the first or a further entry. */
+  addWords: string
+}
+
+/**
+ * A list that is typed: Enter adds a line below, Delete in an empty one removes it, Alt with an arrow moves it. The focus
+ * stays with the entry.
+ */
+export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) {
+  const { label, entries, line, add, remove, move, addWords } = props
+  const list = useRef<HTMLOListElement>(null)
+  const wanted = useRef<string | null>(null)
+
+  // A line that was added is there only now, and one that was moved has lost the focus on its way.
+  useEffect(() => {
+    const field = wanted.current && firstFieldOf(list.current, wanted.current)
+    if (!field) return
+    wanted.current = null
+    field.focus()
+  })
+
+  const addAfter = (id: string | null) => {
+    wanted.current = add(id)
+  }
+  const removeAt = (index: number) => {
+    const entry = entries[index]
+    if (!entry) return
+    wanted.current = (entries[index - 1] ?? entries[index + 1])?.id ?? null
+    remove(entry.id)
+  }
+  const onKeyDown = (event: KeyboardEvent<HTMLOListElement>) => {
+    const { target } = event
+    const id = target instanceof HTMLElement && target.closest<HTMLElement>('[data-entry]')?.dataset.entry
+    const index = entries.findIndex((entry) => entry.id === id)
+    if (!id || index < 0 || !(target instanceof HTMLInputElement)) return
+    const by = event.altKey ? { ArrowUp: -1 as const, ArrowDown: 1 as const }[event.key] : undefined
+    if (by !== undefined) {
+      event.preventDefault()
+      if (!entries[index + by]) return
+      wanted.current = id
+      move(id, by)
+    } else if (event.key === 'Enter' && target.getAttribute('aria-invalid') !== 'true') {
+      addAfter(id)
+    } else if ((event.key === 'Delete' || event.key === 'Backspace') && isEmpty(list.current, id)) {
+      event.preventDefault()
+      removeAt(index)
+    }
+  }
+
+  return (
+    <>
+      {entries.length > 0 && (
+        <ol ref={list} aria-label={label} className="list-editor" onKeyDown={onKeyDown}>
+          {entries.map((entry, index) => (
+            <li key={entry.id} data-entry={entry.id}>
+              <span>{line(entry)}</span>
+              <button
+                type="button"
+                className="list-editor-remove"
+                aria-label={`Delete ${label.toLowerCase()}, line ${index + 1}`}
+                onClick={() => removeAt(index)}
+              >
+                ×
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+      <p>
+        <TextButton onClick={() => addAfter(null)}>{addWords}</TextButton>
+      </p>
+    </>
+  )
+}
+
+const firstFieldOf = (list: HTMLElement | null, id: string) =>
+  list?.querySelector<HTMLInputElement>(`[data-entry="${CSS.escape(id)}"] input`)
+
+const isEmpty = (list: HTMLElement | null, id: string) => firstFieldOf(list, id)?.value.trim() === ''

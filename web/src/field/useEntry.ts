@@ -1,0 +1,71 @@
+import { useStore } from 'zustand'
+import type { Reading } from '../entry/reading'
+import { useEntries } from './EntriesContext'
+import { useClaim } from './useClaim'
+
+/** A field: where it lies, how its text is read, and what becomes of its value. */
+export type EntryField<T> = {
+  /** Names the field, in a case by a place with ids, whatever its text turns out to mean: most often where its value lies. */
+  pointer: string
+  /** Further places in the document whose problems are shown here. */
+  also?: readonly string[] | undefined
+  /** The value as it stands, written out. */
+  text: string
+  /** @param before what stood in the field when the typing began */
+  read: (text: string, before: string) => Reading<T>
+  /** Takes the value. */
+  take: (value: T) => void
+  /** What a text emptied for good means; where absent, an empty text is unreadable. */
+  clear?: (() => void) | undefined
+}
+
+/**
+ * What is typed into a field, followed at each key press; what cannot be read stays as it was typed. The whole
+ * of the text decides what it means: what its first characters meant on the way is forgotten.
+ */
+export function useEntry<T>({ pointer, also = [], text, read, take, clear }: EntryField<T>) {
+  const host = useEntries()
+  const { problems } = host
+  useClaim([pointer, ...also])
+  const entry = useStore(host.store, (state) => state.entries[pointer])
+  const isCleared = clear !== undefined && entry?.text.trim() === ''
+  const reading = entry === undefined || isCleared ? null : read(entry.text, entry.before)
+  const isQuiet =
+    reading === null || reading.status === 'read' || (reading.status === 'incomplete' && entry?.isReadable)
+  const refused = problems.find(
+    (problem) => problem.pointer === pointer || (problem.pointer !== null && also.includes(problem.pointer)),
+  )
+
+  return {
+    shown: entry?.text ?? text,
+    problem: isQuiet ? refused?.message : reading.message,
+    type: (typed: string) => {
+      const before = entry?.before ?? text
+      const typedReading = read(typed, before)
+      const isReadable = typedReading.status !== 'unread' || (clear !== undefined && typed.trim() === '')
+      host.setEntry(pointer, { text: typed, before, isReadable })
+      if (typedReading.status === 'read') take(typedReading.value)
+      // What the text meant on the way here, a key press ago, is not what it means.
+      else if (typedReading.status === 'unread') host.rewind()
+    },
+    /** Shows the value written out again, without ending the run of changes. */
+    dropText: () => host.setEntry(pointer, null),
+    /** Ends the typing: what was read is shown written out again, what is left incomplete is asked about. */
+    finish: () => {
+      if (isCleared) clear()
+      if (reading === null || reading.status === 'read') host.setEntry(pointer, null)
+      else if (entry) {
+        host.setEntry(pointer, { ...entry, isReadable: false })
+        host.rewind()
+      }
+      host.settle()
+    },
+    /** Goes back to how it was before the typing began; where that is over and was refused, to what stood there before. */
+    takeBack: () => {
+      host.setEntry(pointer, null)
+      if (entry === undefined && refused !== undefined) host.restore(pointer)
+      else host.rewind()
+    },
+    isTyped: entry !== undefined,
+  }
+}
