@@ -89,6 +89,7 @@ const OWN_WORDS: Record<Exclude<Name, WordedElsewhere>, string> & Partial<Record
   PAYMENT_CHANGE: 'Change of principal and interest',
   INSURANCE_CHANGE: 'Change of mortgage insurance',
   MONTH_CHANGE: 'Difference',
+  MONTH_WITH_EXTRAS: 'Month with extras',
   TO_LENDER: 'To the lender',
   PAID_BY_CLIENTS: 'By the clients',
   RECALCULATED_AFTER_PAYMENT: 'Recalculated after payment',

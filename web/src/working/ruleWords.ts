@@ -65,6 +65,8 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   MORE_PRINCIPAL_FROM: 'The first payment of which more is principal than interest, extras left out.',
   HALF_REPAID_ON: 'The first payment after which the balance is half the loan or less.',
   GIVEN_MONTHLY: 'It was given for a month.',
+  MONTH_WITH_EXTRAS:
+    'What the month costs, with a twelfth of the extra payments that go with each payment of a year.',
   MONTH_CHANGE: 'What the month costs, less what the one before it cost.',
   ESCROWED_PARTS:
     'Principal and interest, mortgage insurance, and the taxes and home insurance paid from the lender’s escrow.',

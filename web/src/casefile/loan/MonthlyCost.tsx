@@ -65,6 +65,7 @@ export function MonthlyCost() {
         ))}
       </Ledger>
       <WhoSends />
+      <WithExtras />
     </section>
   )
 }
@@ -78,6 +79,20 @@ function WhoSends() {
     <p className="text-soft mt-2 text-[0.8125rem]" data-testid="who-sends">
       <Explained figure="TO_LENDER">{formatAmount(figures.toLenderCents)}</Explained> to the lender,{' '}
       <Explained figure="PAID_BY_CLIENTS">{formatAmount(own)}</Explained> paid by the clients
+    </p>
+  )
+}
+
+/** What goes out with regular extras too. */
+function WithExtras() {
+  const { locale } = useOpenCase()
+  const { regularExtras, firstPaymentDate } = useOption().figures
+  if (!regularExtras) return null
+  const { from, monthCents } = regularExtras
+  return (
+    <p className="text-soft mt-1 text-[0.8125rem]" data-testid="with-extras">
+      <Explained figure="MONTH_WITH_EXTRAS">{formatAmount(monthCents)}</Explained> with the extra payments
+      {from > firstPaymentDate && ` from ${formatMonth(from, locale)}`}
     </p>
   )
 }
@@ -98,6 +113,12 @@ function Note({ part }: { part: Part }) {
   return (
     <span className="note ml-0 indent-0">
       <Explained figure="INSURANCE_END">ends {formatMonth(insurance.endsFrom, locale)}</Explained>
+      {insurance.onRequestFrom < insurance.endsFrom && (
+        <>
+          , on request{' '}
+          <Explained figure="INSURANCE_ON_REQUEST">{formatMonth(insurance.onRequestFrom, locale)}</Explained>
+        </>
+      )}
     </span>
   )
 }

@@ -23,6 +23,7 @@ public final class OptionEvaluation {
     private final Part<List<ScheduleYear>> years = new Part<>(this::computeYears);
     private final Part<LoanLife> life = new Part<>(() -> LoanLife.of(this));
     private final Part<Optional<ExtrasSaving>> extrasSaving = new Part<>(this::computeExtrasSaving);
+    private final Part<Optional<RegularExtras>> regularExtras = new Part<>(() -> RegularExtras.of(this));
     private final Part<List<FeatureNote>> notes = new Part<>(() -> FeatureNote.of(this));
 
     /**
@@ -79,6 +80,11 @@ public final class OptionEvaluation {
     /** What its extra payments save, where it has any. */
     public Optional<ExtrasSaving> extrasSaving() {
         return extrasSaving.get();
+    }
+
+    /** What goes out in a month with regular extra payments, where it has any. */
+    public Optional<RegularExtras> regularExtras() {
+        return regularExtras.get();
     }
 
     /** What features of the option do instead of what they say. */

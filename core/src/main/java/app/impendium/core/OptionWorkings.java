@@ -2,6 +2,7 @@ package app.impendium.core;
 
 import app.impendium.core.compare.RateLadder;
 import app.impendium.core.cost.HousingPeriod;
+import app.impendium.core.cost.MonthlyCost;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Schedule;
@@ -48,6 +49,7 @@ public final class OptionWorkings {
         workings.addAll(dates.workings(perYear));
         loan.rateEnd().ifPresent(end -> workings.add(dates.rateEndBalance(end.afterPayment())));
         workings.addAll(month(figures.monthlyCost().periods().get(0)));
+        figures.regularExtras().ifPresent(extras -> workings.add(withExtras(extras)));
         workings.addAll(closingWorking.cash(figures.cashToClose(), loan.buydown(), perYear));
         workings.addAll(new DisclosureWorking(figures.disclosure(), closing.costs())
                 .workings(closing.upfrontPremium().paidAtClosing(loan.base())));
@@ -128,6 +130,12 @@ public final class OptionWorkings {
                         option.financing().value().orElseThrow(),
                         loan.dates())));
         return workings;
+    }
+
+    private Working withExtras(RegularExtras extras) {
+        MonthlyCost monthly = figures.monthlyCost();
+        return cost(monthly.periods().get(monthly.periodOf(extras.fromPayment())))
+                .withExtras(extras.eachTime(), option.frequency(), extras.month());
     }
 
     private CostWorking cost(HousingPeriod period) {

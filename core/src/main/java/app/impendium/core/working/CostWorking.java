@@ -60,6 +60,16 @@ public final class CostWorking {
                 .gives(amount(Name.MONTH_CHANGE, cost.total().minus(before.total())), Rounding.NONE);
     }
 
+    /** The working of what goes out in this month with extras of {@code eachTime} beside each payment. */
+    public Working withExtras(Money eachTime, PaymentFrequency frequency, Money month) {
+        return Working.of(Figure.MONTH_WITH_EXTRAS, Rule.MONTH_WITH_EXTRAS)
+                .given(
+                        amount(Name.HOUSING_COST, cost.total()),
+                        amount(Name.REGULAR_EXTRA, eachTime),
+                        number(Name.PAYMENTS_PER_YEAR, frequency.perYear()))
+                .gives(amount(Name.MONTH_WITH_EXTRAS, month), Rounding.NEAREST_CENT);
+    }
+
     private Working principalAndInterest(Money payment, PaymentFrequency frequency) {
         return Working.of(Figure.PRINCIPAL_AND_INTEREST, Rule.MONTHLY_PAYMENT_COST)
                 .given(amount(Name.PAYMENT, payment), number(Name.PAYMENTS_PER_YEAR, frequency.perYear()))

@@ -34,6 +34,7 @@ public enum Figure {
     OTHER_COST,
     HOUSING_COST,
     MONTH_CHANGE,
+    MONTH_WITH_EXTRAS,
     TO_LENDER,
     PAID_BY_CLIENTS,
     SELLER_CREDIT,
@@ -78,7 +79,7 @@ public enum Figure {
             case MORTGAGE_INSURANCE ->
                 List.of(HOUSING_COST, TO_LENDER, LINE_INSURANCE, ANNUAL_PERCENTAGE_RATE, FIVE_YEARS_PAID);
             case DUES, OTHER_COST -> List.of(HOUSING_COST);
-            case HOUSING_COST -> List.of(PAID_BY_CLIENTS, MONTH_CHANGE);
+            case HOUSING_COST -> List.of(PAID_BY_CLIENTS, MONTH_CHANGE, MONTH_WITH_EXTRAS);
             case TO_LENDER -> List.of(PAID_BY_CLIENTS);
             case INSURANCE_END -> List.of(HOUSING_COST, FIVE_YEARS_PAID);
             case SELLER_CREDIT, BUYDOWN_SUBSIDY -> List.of(CASH_TO_CLOSE);
@@ -101,6 +102,7 @@ public enum Figure {
                     HALF_REPAID_ON,
                     INSURANCE_ON_REQUEST,
                     MONTH_CHANGE,
+                    MONTH_WITH_EXTRAS,
                     PAID_BY_CLIENTS,
                     CASH_TO_CLOSE,
                     ANNUAL_PERCENTAGE_RATE,

@@ -85,6 +85,12 @@ public enum Rule {
                     Name.OTHER)),
     GIVEN_MONTHLY("the amount given for a month"),
     MONTH_CHANGE("", named("month", Name.HOUSING_COST).minus(named("month before", Name.HOUSING_COST_BEFORE))),
+    MONTH_WITH_EXTRAS(
+            "",
+            named("month", Name.HOUSING_COST)
+                    .plus(named("extra", Name.REGULAR_EXTRA)
+                            .times(Symbols.PER_YEAR)
+                            .over(Symbols.MONTHS))),
     ESCROWED_PARTS(
             "",
             named("principal and interest", Name.PRINCIPAL_AND_INTEREST)

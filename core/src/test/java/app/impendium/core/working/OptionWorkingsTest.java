@@ -82,7 +82,10 @@ class OptionWorkingsTest {
                 Optional.of(LoanTerm.ofYears(5)));
         OptionWorkings insured = workingsOf(Options.purchase("5", PaymentFrequency.MONTHLY, 300)
                 .withFeatures(LoanFeatures.NONE.withExtras(
-                        List.of(new ExtraPayment.Lump(Money.of("500.00"), 12)), ExtraEffect.END_EARLY)));
+                        List.of(
+                                new ExtraPayment.Lump(Money.of("500.00"), 12),
+                                new ExtraPayment.Regular(Money.of("20.00"), 13, 24)),
+                        ExtraEffect.END_EARLY)));
         int insuranceEnds = CaseEvaluator.evaluate(Options.purchase("5", PaymentFrequency.MONTHLY, 300))
                 .monthlyCost()
                 .insurance()

@@ -34,6 +34,7 @@ import java.util.List;
  * @param insurance mortgage insurance, where it is due
  * @param buydown a temporary buydown, where one is agreed
  * @param rateEnd the end of the rate's term, where it comes before the loan's
+ * @param regularExtras what goes out in a month with regular extra payments, where there are any
  * @param extrasSaving what extra payments save, where there are any
  * @param annualPercentageRate the annual rate of the whole cost, by the law of the case's market; absent where the charges
  *     leave nothing to receive
@@ -64,6 +65,7 @@ public record OptionView(
         @Schema(nullable = true) InsuranceView insurance,
         @Schema(nullable = true) BuydownView buydown,
         @Schema(nullable = true) RateEndView rateEnd,
+        @Schema(nullable = true) RegularExtrasView regularExtras,
         @Schema(nullable = true) ExtrasSavingView extrasSaving,
         CashToCloseView cashToClose,
         @Schema(nullable = true) BigDecimal annualPercentageRate,
@@ -106,6 +108,9 @@ public record OptionView(
                         .orElse(null),
                 loan.buydown().map(BuydownView::of).orElse(null),
                 loan.rateEnd().map(RateEndView::of).orElse(null),
+                figures.regularExtras()
+                        .map(extras -> RegularExtrasView.of(extras, loan.dates()))
+                        .orElse(null),
                 figures.extrasSaving().map(ExtrasSavingView::of).orElse(null),
                 CashToCloseView.of(figures.cashToClose()),
                 disclosure.creditCostRate().map(OptionView::digits).orElse(null),
