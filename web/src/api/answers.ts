@@ -3,8 +3,8 @@ import type { Target } from '../entry/target'
 import { evaluate } from './cases'
 import { api, dataOf, type CaseDocument, type TargetAnswerView } from './client'
 
-/** Answers follow from the document alone, so one that was given stays right. */
-export const FOR_GOOD = { staleTime: Infinity, gcTime: 60_000 } as const
+/** Answers follow from the document alone, so one that was given stays right; each key press leaves one behind, so none is kept long. */
+export const FOR_GOOD = { staleTime: Infinity, gcTime: 10_000 } as const
 
 /** An option that has an answer: the document that was asked about, and which of its options, counted from 0. */
 export type AnsweredOption = { document: CaseDocument; index: number }

@@ -12,12 +12,9 @@ import { CasePanel } from './CasePanel'
 import { CaseTitle } from './CaseTitle'
 import { workOn } from './desk'
 import { HistoryButtons } from './HistoryButtons'
-import { leadToEntry } from './leadToEntry'
 import { OptionScope } from './OptionScope'
-import { ConflictDialog } from './saving/ConflictDialog'
-import { SavedState } from './saving/SavedState'
-import { useOthersChanges } from './saving/useOthersChanges'
-import { useSaving } from './saving/useSaving'
+import { CaseSaving } from './saving/CaseSaving'
+import { OthersNotice } from './saving/OthersNotice'
 import { SpokenAnswer } from './SpokenAnswer'
 import { stalenessOf, useIsLate } from './staleness'
 import { useCaseKeys } from './useCaseKeys'
@@ -37,29 +34,29 @@ type OpenedCaseProps = {
 /** A case at work: its document, figures and saved state, and the view that shows them. */
 export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
   const [work] = useState(() => workOn(opened, beginWork))
-  const { store, saver } = work
+  const { store } = work
   const document = useStore(store.store, (state) => state.document)
-  const base = useStore(saver.store, (state) => state.base)
   const figures = useFigures(store, { answered: opened.document, evaluation })
-  const saving = useSaving(work, figures)
-  const notice = useOthersChanges(work, latest)
   const option = useShownOption(store, figures)
   const isLate = useIsLate(figures.status === 'pending')
   const actions = useCaseKeys(opened.id, store)
   useFirstFocus(store)
   useOptionInAddress(store)
 
-  const openCase: OpenCase = {
-    id: opened.id,
-    store,
-    document,
-    staleness: stalenessOf(figures, isLate),
-    problems: figures.problems,
-    locale: localeOfCase(document),
-    words: MARKETS[marketOf(document)],
-    currency: document.currency,
-  }
-
+  const staleness = stalenessOf(figures, isLate)
+  const openCase = useMemo<OpenCase>(
+    () => ({
+      id: opened.id,
+      store,
+      document,
+      staleness,
+      problems: figures.problems,
+      locale: localeOfCase(document),
+      words: MARKETS[marketOf(document)],
+      currency: document.currency,
+    }),
+    [opened.id, store, document, staleness, figures.problems],
+  )
   const entries = useMemo(
     () => ({ ...store, claim: store.claims.claim, problems: figures.problems }),
     [store, figures.problems],
@@ -71,20 +68,16 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       <TopBar actions={actions}>
         <CaseTitle store={store} document={document} problems={figures.problems} />
         <div className="flex items-center gap-1">
-          <SavedState state={saving} base={base} leadToEntry={() => leadToEntry(store, figures.problems)} />
+          <CaseSaving work={work} figures={figures} />
           <HistoryButtons store={store} />
         </div>
       </TopBar>
-      {notice && (
-        <p role="status" className="bg-act-tint px-8 py-1.5 text-center">
-          {notice}
-        </p>
-      )}
+      <OthersNotice work={work} latest={latest} />
       <CaseContext value={openCase}>
         <EntriesContext value={entries}>
           <OptionScope option={option} figures={figures}>
             <div
-              data-stale={openCase.staleness === null ? undefined : ''}
+              data-stale={staleness === null ? undefined : ''}
               className="wide:grid wide:min-h-[calc(100dvh-3.25rem)] wide:grid-cols-[11.25rem_minmax(0,1fr)]"
             >
               <CaseIndex id={opened.id} />
@@ -97,17 +90,6 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
           </OptionScope>
         </EntriesContext>
       </CaseContext>
-      {saving.name === 'conflict' && (
-        <ConflictDialog
-          mine={document}
-          theirs={saving.theirs}
-          keepMine={() => saver.tell({ name: 'overwritten' })}
-          keepTheirs={() => {
-            saver.tell({ name: 'adopted', view: saving.theirs })
-            store.adopt(saving.theirs.document)
-          }}
-        />
-      )}
     </>
   )
 }

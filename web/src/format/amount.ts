@@ -15,6 +15,16 @@ export const formatDifference = (cents: number) =>
 
 /** With the currency's sign, as its market writes it: $3,026.07. */
 export const formatMoney = (cents: number, locale: string, currency: string) =>
-  new Intl.NumberFormat(locale, { style: 'currency', currency, currencyDisplay: 'narrowSymbol' }).format(
-    cents / 100,
-  )
+  moneyIn(locale, currency).format(cents / 100)
+
+/** Making one takes longer than writing hundreds of amounts with it. */
+const formats = new Map<string, Intl.NumberFormat>()
+
+function moneyIn(locale: string, currency: string): Intl.NumberFormat {
+  const key = `${locale} ${currency}`
+  const format =
+    formats.get(key) ??
+    new Intl.NumberFormat(locale, { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+  formats.set(key, format)
+  return format
+}

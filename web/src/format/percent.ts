@@ -1,8 +1,8 @@
 const NARROW_SPACE = '\u202f'
+const asGiven = new Intl.NumberFormat('en-US', { maximumFractionDigits: 6 })
 
 /** A rate or share as it was given, every digit: 6.125 %. */
-export const formatPercent = (percent: number) =>
-  `${percent.toLocaleString('en-US', { maximumFractionDigits: 6 })}${NARROW_SPACE}%`
+export const formatPercent = (percent: number) => `${asGiven.format(percent)}${NARROW_SPACE}%`
 
 /** A computed ratio to so many decimals: 83.00 %. */
 export const formatRatio = (percent: number, decimals: number) =>
