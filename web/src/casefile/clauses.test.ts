@@ -4,7 +4,9 @@ import {
   addExtra,
   addPaymentStep,
   addRateChange,
+  insertEntry,
   monthsOf,
+  moveEntry,
   paymentsIn,
   withEntry,
   withFrequency,
@@ -31,6 +33,20 @@ describe('clauses of an option', () => {
     expect(withEntry('extras', 'e1', { cents: 5 })(added).features.extras[0]?.cents).toBe(5)
     expect(withEntry('extras', 'e2', { cents: 5 })(added)).toEqual(added)
     expect(withoutEntry('extras', 'e1')(added).features.extras).toEqual([])
+  })
+
+  it('puts an entry behind another, and moves it among its neighbours', () => {
+    const rate = (id: string) => ({ id, ratePercent: 5, fromPayment: 13, fromDay: null })
+    const ids = ({ features }: typeof option) => features.rateChanges.map(({ id }) => id)
+    const two = insertEntry(
+      'rateChanges',
+      rate('b'),
+      'a',
+    )(insertEntry('rateChanges', rate('a'), null)(option))
+    const three = insertEntry('rateChanges', rate('c'), 'a')(two)
+    expect(ids(three)).toEqual(['a', 'c', 'b'])
+    expect(ids(moveEntry('rateChanges', 'b', -1)(three))).toEqual(['a', 'b', 'c'])
+    expect(ids(moveEntry('rateChanges', 'b', 1)(three))).toEqual(['a', 'c', 'b'])
   })
 
   it('keeps the time of what is counted in payments when it is paid otherwise', () => {

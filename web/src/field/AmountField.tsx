@@ -21,6 +21,7 @@ export function AmountField({ value, ...field }: ValueFieldProps) {
       {...field}
       text={value ? formatEntry(value) : ''}
       read={readAmount}
+      inputMode="decimal"
       clear={() => field.take(null)}
     />
   )
@@ -33,6 +34,7 @@ export function PercentField({ value, ...field }: ValueFieldProps) {
       {...field}
       text={value ? formatPercent(value) : ''}
       read={readPercent}
+      inputMode="decimal"
       clear={() => field.take(null)}
     />
   )

@@ -23,6 +23,7 @@ export function Field<T>({ label, hint, ...field }: FieldProps<T>) {
         data-typed={isTyped || undefined}
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? `${id}-hint` : `${id}-problem`}
+        inputMode={field.inputMode}
         placeholder="none"
         autoComplete="off"
         value={shown}

@@ -9,6 +9,8 @@ export type EntryField<T> = {
   pointer: string
   /** Further places in the document whose problems are shown here. */
   also?: readonly string[] | undefined
+  /** The keys that a phone offers; all of them where nothing else is said. */
+  inputMode?: 'decimal' | 'numeric' | undefined
   /** The value as it stands, written out. */
   text: string
   /** @param before what stood in the field when the typing began */

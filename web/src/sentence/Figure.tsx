@@ -24,7 +24,8 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
 
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     const direction = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0
-    if (direction !== 0 && nudge && problem === undefined) {
+    // With Alt they move a line of a list.
+    if (direction !== 0 && !event.altKey && nudge && problem === undefined) {
       event.preventDefault()
       dropText()
       nudge(direction * (event.shiftKey ? STEPS_WITH_SHIFT : 1))
@@ -60,6 +61,7 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
             data-pointer={field.pointer}
             data-also={field.also?.join(' ')}
             data-typed={isTyped || undefined}
+            inputMode={field.inputMode}
             autoComplete="off"
             spellCheck={false}
             size={1}

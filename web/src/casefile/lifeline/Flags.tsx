@@ -19,6 +19,8 @@ export function Flags({ milestones, agreed, width, setMarker }: FlagsProps) {
   const open = useOpenPanel()
   const flags = flagsOf(milestones, agreed, width, ({ kind }) => milestoneWords(kind, words))
   const rows = Math.max(0, ...flags.map((flag) => (flag.row ?? 0) + 1))
+  // Shares of the width: on paper it is another one than on the screen.
+  const share = (px: number) => `${(px / Math.max(1, width)) * 100}%`
   const choose = ({ payment, milestones: [first] }: Flag) => {
     setMarker(payment)
     if (first) open({ kind: 'working', ...milestoneFigure(first) })
@@ -30,7 +32,7 @@ export function Flags({ milestones, agreed, width, setMarker }: FlagsProps) {
           <span
             aria-hidden
             className="bg-ink absolute top-0 w-px"
-            style={{ left: flag.x, height: (flag.row ?? 0) * ROW_PX + 17 }}
+            style={{ left: share(flag.x), height: (flag.row ?? 0) * ROW_PX + 17 }}
           />
           <button
             type="button"
@@ -40,7 +42,7 @@ export function Flags({ milestones, agreed, width, setMarker }: FlagsProps) {
             style={{
               position: 'absolute',
               top: (flag.row ?? 0) * ROW_PX,
-              ...(flag.toLeft ? { right: width - flag.x } : { left: flag.x }),
+              ...(flag.toLeft ? { right: share(width - flag.x) } : { left: share(flag.x) }),
             }}
             onClick={() => choose(flag)}
           >

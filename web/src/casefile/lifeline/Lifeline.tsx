@@ -57,7 +57,7 @@ export function Lifeline({ life, width }: LifelineProps) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
         <MarkerReading life={life} marker={marker} />
-        <div className="flex flex-col items-end gap-y-0.5">
+        <div className="flex flex-col gap-y-0.5 mid:items-end">
           <RadioChoice label="Show" value={measure} choices={MEASURES} choose={setMeasure} />
           <PayExtraHere life={life} marker={marker} />
         </div>
@@ -73,7 +73,7 @@ export function Lifeline({ life, width }: LifelineProps) {
         range={range}
         setRange={setRange}
       />
-      <div className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-2">
+      <div className="screen-only mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <FindField
           life={life}
           perYear={perYear}
@@ -95,6 +95,9 @@ export function Lifeline({ life, width }: LifelineProps) {
         </div>
       </div>
       {range && <RangeReading life={life} range={range} clear={() => setRange(null)} />}
+      <p className="more-columns screen-only" aria-hidden>
+        More columns to the right →
+      </p>
       <ScheduleTable life={life} columns={columns} marker={marker} setMarker={setMarker} range={range} />
       <ReconciliationLine life={life} />
     </>

@@ -10,6 +10,7 @@ import { lifeMarks, type LifeMeasure } from './lifeMarks'
 import { markerWords } from './Reading'
 
 const HEIGHT_PX = 132
+const ROOM_FOR_WORDS_PX = 120
 /** As near as this to the marker a press takes hold of it. */
 const GRIP_PX = 9
 /** Less than this is a press, not a drag. */
@@ -34,8 +35,10 @@ export function LifelinePicture(props: LifelinePictureProps) {
   const { life, measure, width, agreed, marker, range } = props
   const { locale } = useOpenCase()
   const pointer = usePointer(props)
-  const x = (payments: number) => (payments / agreed) * width
+  // Shares of the width: on paper it is another one than on the screen.
+  const share = (payments: number) => `${(payments / agreed) * 100}%`
   const unused = agreed - life.payments
+  const hasRoom = (unused / agreed) * width > ROOM_FOR_WORDS_PX
 
   return (
     <div className="mt-2">
@@ -49,20 +52,20 @@ export function LifelinePicture(props: LifelinePictureProps) {
         {unused > 0 && (
           <div
             className="border-rule text-soft absolute inset-y-0 right-0 overflow-hidden border border-l-0 border-dashed p-2 text-xs"
-            style={{ left: x(life.payments) }}
+            style={{ left: share(life.payments) }}
           >
-            {x(unused) > 120 && `${unused} fewer payments`}
+            {hasRoom && `${unused} fewer payments`}
           </div>
         )}
         {range && (
           <div
             className="lifeline-range"
-            style={{ left: x(range.first - 1), width: x(range.last - range.first + 1) }}
+            style={{ left: share(range.first - 1), width: share(range.last - range.first + 1) }}
           />
         )}
         <div
           className="lifeline-marker"
-          style={{ transform: `translateX(${x(marker - 0.5)}px)` }}
+          style={{ left: share(marker - 0.5) }}
           role="slider"
           tabIndex={0}
           aria-label="Payment"
@@ -81,7 +84,7 @@ export function LifelinePicture(props: LifelinePictureProps) {
         setMarker={props.setMarker}
       />
       <Axis life={life} agreed={agreed} perYear={props.perYear} width={width} />
-      {unused > 0 && x(unused) <= 120 && (
+      {unused > 0 && !hasRoom && (
         <p className="text-soft text-right text-xs">
           {unused} of {agreed} fewer payments
         </p>

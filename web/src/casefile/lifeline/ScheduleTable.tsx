@@ -1,5 +1,6 @@
-import { useVirtualizer } from '@tanstack/react-virtual'
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual'
 import { useDeferredValue, useEffect, useMemo, useRef, useState, type CSSProperties } from 'react'
+import { usePrinting } from '../../ui/usePrinting'
 import { useOpenCase } from '../CaseContext'
 import type { Column } from './columns'
 import { yearsOf, type Life, type PaymentRange } from './life'
@@ -9,6 +10,9 @@ import { useCells } from './useCells'
 
 const ROW_PX = 27
 const ROWS_AHEAD = 12
+
+/** A row with its place from the top, in pixels. */
+type Placed = Pick<VirtualItem, 'key' | 'index' | 'start'>
 
 type ScheduleTableProps = {
   life: Life
@@ -22,7 +26,8 @@ type ScheduleTableProps = {
 export function ScheduleTable({ life, columns, marker, setMarker, range }: ScheduleTableProps) {
   const { locale } = useOpenCase()
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set())
-  const rows = useMemo(() => rowsOf(life, open), [life, open])
+  const isPrinting = usePrinting()
+  const rows = useMemo(() => rowsOf(life, isPrinting ? allYears(life) : open), [life, open, isPrinting])
   const scroller = useRef<HTMLDivElement>(null)
   // eslint-disable-next-line react-hooks/incompatible-library -- the rows are built from what it hands out each time
   const virtual = useVirtualizer({
@@ -38,7 +43,9 @@ export function ScheduleTable({ life, columns, marker, setMarker, range }: Sched
   useFollow(marker, () => virtual.scrollToIndex(Math.max(0, rowOf(rows, marker)), { align: 'auto' }))
 
   const cells = useCells({ life, rows, columns, scroller, scrollTo: virtual.scrollToIndex })
-  const items = virtual.getVirtualItems()
+  const items: readonly Placed[] = isPrinting
+    ? rows.map((_, index) => ({ key: index, index, start: 0 }))
+    : virtual.getVirtualItems()
   const tabStop = cells.tabStop(
     items.map((item) => item.index),
     rowOf(rows, marker),
@@ -67,7 +74,7 @@ export function ScheduleTable({ life, columns, marker, setMarker, range }: Sched
             <button
               type="button"
               className="hover:text-ink"
-              onClick={() => setOpen(allOpen ? new Set() : new Set(yearsOf(life).map(({ year }) => year)))}
+              onClick={() => setOpen(allOpen ? new Set() : allYears(life))}
             >
               {allOpen ? 'Year, date ▾' : 'Year ▸'}
               <span className="sr-only">{allOpen ? 'close all years' : 'open all years'}</span>
@@ -113,6 +120,8 @@ export function ScheduleTable({ life, columns, marker, setMarker, range }: Sched
     </div>
   )
 }
+
+const allYears = (life: Life) => new Set(yearsOf(life).map(({ year }) => year))
 
 /** Brings the marker's row into sight when the marker moves, not when the schedule is scrolled. */
 function useFollow(marker: number, follow: () => void) {

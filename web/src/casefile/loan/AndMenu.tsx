@@ -43,7 +43,7 @@ export function AndMenu() {
   }
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="text-soft hover:text-ink rounded-sm px-0.5 text-[0.72em]">
+      <DropdownMenu.Trigger className="screen-only text-soft hover:text-ink rounded-sm px-0.5 text-[0.72em]">
         Add…
       </DropdownMenu.Trigger>
       <MenuContent align="start" onCloseAutoFocus={onCloseAutoFocus}>

@@ -47,6 +47,7 @@ export function ExtraFigures({ extra, after }: ExtraClauseProps) {
         text={formatEntry(extra.cents)}
         was={was === undefined ? undefined : was === null ? '' : formatEntry(was.cents)}
         read={readAmount}
+        inputMode="decimal"
         take={(cents) => change(withEntry('extras', extra.id, { cents }))}
         clear={() => change(withoutEntry('extras', extra.id))}
         nudge={(steps) =>

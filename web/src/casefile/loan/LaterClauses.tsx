@@ -37,6 +37,7 @@ export function RateChangeFigures({ rateChange, after }: RateChangeClauseProps) 
         text={formatPercent(rateChange.ratePercent)}
         was={was === undefined ? undefined : was === null ? '' : formatPercent(was.ratePercent)}
         read={readPercent}
+        inputMode="decimal"
         take={(ratePercent) => change(withEntry('rateChanges', rateChange.id, { ratePercent }))}
         clear={() => change(withoutEntry('rateChanges', rateChange.id))}
         nudge={(steps) =>
@@ -77,6 +78,7 @@ export function PaymentStepClause({ step, after }: PaymentStepClauseProps) {
         text={formatEntry(step.cents)}
         was={was === undefined ? undefined : was === null ? '' : formatEntry(was.cents)}
         read={readAmount}
+        inputMode="decimal"
         take={(cents) => change(withEntry('paymentSteps', step.id, { cents }))}
         clear={() => change(withoutEntry('paymentSteps', step.id))}
         nudge={(steps) =>

@@ -58,6 +58,7 @@ function RateFigure() {
       text={rateText(option)}
       was={useWas()(rateText)}
       read={readPercent}
+      inputMode="decimal"
       take={(ratePercent) => change(withTerms({ ratePercent }))}
       nudge={(steps) =>
         change(withTerms({ ratePercent: settled(option.terms.ratePercent + steps * RATE_STEP_PERCENT) }))

@@ -43,6 +43,7 @@ export function PurchaseClause({ purchase }: { purchase: PurchaseDocument }) {
         text={formatEntry(priceCents)}
         was={useWas()(priceText)}
         read={readAmount}
+        inputMode="decimal"
         take={(cents) => change(withPurchase({ priceCents: cents }))}
         clear={() => change(asLoanOnly(figures.baseLoanCents))}
         nudge={(steps) =>
@@ -68,6 +69,7 @@ function AppraisalClause({ appraisalCents }: { appraisalCents: number }) {
         text={formatEntry(appraisalCents)}
         was={useWas()(appraisalText)}
         read={readAmount}
+        inputMode="decimal"
         take={(cents) => change(withPurchase({ appraisalCents: cents }))}
         clear={() => change(withPurchase({ appraisalCents: null }))}
         nudge={(steps) =>
@@ -120,6 +122,7 @@ export function LoanFigure() {
         text={formatEntry(loanCents)}
         was={useWas()((other) => formatEntry(loanOnlyCents(other) ?? loanCents))}
         read={readAmount}
+        inputMode="decimal"
         take={(cents) => change(withLoan(cents))}
         nudge={(steps) => change(withLoan(notNegative(loanCents + steps * AMOUNT_STEP_CENTS)))}
         ask={useAsk()}

@@ -75,6 +75,7 @@ export function UpfrontPremiumClause({ premium, after }: ClauseProps & { premium
         text={premiumText(option)}
         was={useWas()(premiumText)}
         read={readPercent}
+        inputMode="decimal"
         take={(percent) => set({ percent })}
         clear={() => change(withClosing({ upfrontPremium: null }))}
         nudge={(steps) => set({ percent: settled(premium.percent + steps * RATE_STEP_PERCENT) })}
@@ -139,6 +140,7 @@ export function CustomPaymentClause({ after }: ClauseProps) {
         text={customText(option)}
         was={useWas()(customText)}
         read={readAmount}
+        inputMode="decimal"
         take={(paymentCents) => change(withFeatures({ paymentCents }))}
         clear={() => change(withFeatures({ paymentCents: null }))}
         nudge={(steps) =>
@@ -209,6 +211,7 @@ export function BalloonClause({ after }: ClauseProps) {
         text={balloonText(option)}
         was={useWas()(balloonText)}
         read={readAmount}
+        inputMode="decimal"
         take={(balloonCents) => change(withFeatures({ balloonCents }))}
         clear={() => change(withFeatures({ balloonCents: null }))}
         nudge={(steps) =>
