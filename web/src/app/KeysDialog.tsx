@@ -1,6 +1,7 @@
 import { Ledger } from '../ui/Ledger'
 import { ModalDialog } from '../ui/ModalDialog'
 import type { KeyAction } from './keys'
+import './keys-dialog.css'
 
 type KeysDialogProps = { actions: readonly KeyAction[]; close: () => void }
 
@@ -15,6 +16,9 @@ const IN_A_FIGURE: readonly [string, string][] = [
   ['w', 'how a calculated figure is worked out'],
   ['arrows, in the schedule', 'move between figures'],
   ['arrows, on the chart', 'move between payments'],
+  ['arrows, among figures', 'next figure of a list'],
+  ['Enter, in a list', 'add a line'],
+  ['Alt+↑ ↓, in a list', 'move the line'],
 ]
 
 /** Every key that works where one is. */

@@ -1,4 +1,5 @@
 import { AlertDialog } from 'radix-ui'
+import '../ui/dialog.css'
 
 type SignOutDialogProps = { signOut: () => void; stay: () => void }
 

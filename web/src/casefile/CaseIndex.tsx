@@ -3,6 +3,7 @@ import { Explained } from '../working/Explained'
 import { useOpenCase } from './CaseContext'
 import { useOption } from './OptionContext'
 import { VIEWS } from './views'
+import './case-index.css'
 
 /** The case's views like the contents of a statement, each with its headline figure. */
 export function CaseIndex({ id }: { id: string }) {

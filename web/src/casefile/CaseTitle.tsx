@@ -1,6 +1,7 @@
 import { useLayoutEffect } from 'react'
 import type { CaseDocument, FieldProblem } from '../api/client'
 import type { CaseStore } from './caseStore'
+import './case-title.css'
 
 type CaseTitleProps = { store: CaseStore; document: CaseDocument; problems: readonly FieldProblem[] }
 

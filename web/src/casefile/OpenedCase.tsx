@@ -22,6 +22,7 @@ import { useFigures } from './useFigures'
 import { useFirstFocus } from './useFirstFocus'
 import { useOptionInAddress } from './useOptionInAddress'
 import { useShownOption } from './useShownOption'
+import './stale.css'
 
 type OpenedCaseProps = {
   opened: CaseView

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { MARKETS } from '../format/market'
 import { aDocument } from '../test/documents'
-import { addExtra } from './clauses'
+import { addExtra } from './featureLists'
 import { differencesOf } from './differences'
 import {
   asLoanOnly,

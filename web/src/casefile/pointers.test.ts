@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
-import { addExtra } from './clauses'
+import { addExtra } from './featureLists'
 import { byIds, stands, valueAt, withValueAt } from './pointers'
 
 const document = aDocument()

@@ -1,15 +1,13 @@
 import './cases.css'
 import { Link } from '@tanstack/react-router'
-import { useWindowVirtualizer } from '@tanstack/react-virtual'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import type { CaseListView, CaseSummary } from '../api/client'
 import { formatAmount } from '../format/amount'
 import { formatMoment, formatMonth } from '../format/date'
 import { localeOf } from '../format/market'
 
-const ROW_PX = 65
-/** The next part is asked for when this many lines are left below what is in sight. */
-const LEFT_OVER = 15
+/** The next part is asked for before the end of the list comes into sight. */
+const AHEAD = '900px'
 
 type Actions = { duplicate: (summary: CaseSummary) => void; remove: (summary: CaseSummary) => void }
 
@@ -20,24 +18,19 @@ type CaseListProps = Actions & {
   search: string
 }
 
-/** The cases found, however many: only the lines in sight are built. */
+/** The cases found, however many: the browser draws only the lines near what is in sight. */
 export function CaseList({ parts, more, search, ...actions }: CaseListProps) {
   const cases = withoutRepeats(parts.flatMap((part) => part.cases))
   const total = parts.at(-1)?.total ?? 0
-  const [above, setAbove] = useState(0)
-  const virtual = useWindowVirtualizer({
-    count: cases.length,
-    estimateSize: () => ROW_PX,
-    getItemKey: (index) => cases[index]?.id ?? index,
-    initialRect: { width: 0, height: window.innerHeight },
-    overscan: 10,
-    scrollMargin: above,
-  })
-  const lines = virtual.getVirtualItems()
-  const last = lines.at(-1)?.index ?? 0
+  const end = useRef<HTMLParagraphElement>(null)
   useEffect(() => {
-    if (more && last >= cases.length - LEFT_OVER) more()
-  }, [more, last, cases.length])
+    if (!more || !end.current) return
+    const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && more(), {
+      rootMargin: AHEAD,
+    })
+    observer.observe(end.current)
+    return () => observer.disconnect()
+  }, [more])
 
   if (total === 0) {
     return (
@@ -48,32 +41,14 @@ export function CaseList({ parts, more, search, ...actions }: CaseListProps) {
   }
   return (
     <>
-      <ul
-        ref={(list) => setAbove(list?.offsetTop ?? 0)}
-        className="border-rule relative -mx-2 border-t"
-        style={{ height: virtual.getTotalSize() }}
-        aria-label="Cases"
-      >
-        {lines.map(({ key, index, start }) => {
-          const summary = cases[index]
-          return (
-            summary && (
-              <li
-                key={key}
-                ref={virtual.measureElement}
-                data-index={index}
-                aria-setsize={total}
-                aria-posinset={index + 1}
-                className="absolute inset-x-0 top-0"
-                style={{ transform: `translateY(${start - above}px)` }}
-              >
-                <CaseLine summary={summary} {...actions} />
-              </li>
-            )
-          )
-        })}
+      <ul className="border-rule -mx-2 border-t" aria-label="Cases">
+        {cases.map((summary, index) => (
+          <li key={summary.id} aria-setsize={total} aria-posinset={index + 1} className="case-item">
+            <CaseLine summary={summary} {...actions} />
+          </li>
+        ))}
       </ul>
-      <p className="note mt-3 ml-0" data-testid="listed">
+      <p ref={end} className="note mt-3 ml-0" data-testid="listed">
         {cases.length < total
           ? `${cases.length} of ${total.toLocaleString()}`
           : `${total.toLocaleString()} ${total === 1 ? 'case' : 'cases'}`}

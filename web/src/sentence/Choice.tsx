@@ -1,4 +1,7 @@
 import { Select } from 'radix-ui'
+import '../ui/floating.css'
+import './choice.css'
+import './sentence.css'
 
 type ChoiceProps<T extends string> = {
   label: string

@@ -1,5 +1,6 @@
 import { useId, type KeyboardEvent } from 'react'
 import { useEntry, type EntryField } from '../field/useEntry'
+import './sentence.css'
 
 type FigureProps<T> = EntryField<T> & {
   label: string

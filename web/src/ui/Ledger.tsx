@@ -1,4 +1,5 @@
 import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react'
+import './ledger.css'
 
 type LedgerProps = {
   /** How dense its lines are. */

@@ -1,5 +1,6 @@
 import { DropdownMenu } from 'radix-ui'
 import type { ComponentProps } from 'react'
+import './floating.css'
 
 /** What a menu holds, floating above the page beside its trigger. */
 export function MenuContent(props: Omit<ComponentProps<typeof DropdownMenu.Content>, 'className'>) {

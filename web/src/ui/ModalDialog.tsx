@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui'
 import type { ReactNode } from 'react'
+import './dialog.css'
 
 type ModalDialogProps = {
   title: string

@@ -1,4 +1,5 @@
 import { RadioGroup } from 'radix-ui'
+import './radio-choice.css'
 
 type RadioChoiceProps<T extends string> = {
   label: string

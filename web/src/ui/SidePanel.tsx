@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
+import './side-panel.css'
 
 type SidePanelProps = {
   title: string

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import { WHOLE_OPTION, type Subject } from '../api/workings'
 import { FIGURE_WORDS, type FigureName } from './figureWords'
 import { useOpenPanel } from '../panel/panelStore'
+import './explained.css'
 
 type ExplainedProps = {
   figure: FigureName

@@ -13,6 +13,7 @@ import { ROUNDING_NOTES, RULE_WORDS } from './ruleWords'
 import { subjectWords } from './subjectWords'
 import { SetTarget } from './SetTarget'
 import { workingText } from './workingText'
+import './working.css'
 
 type WorkingProps = {
   figure: FigureName

@@ -17,6 +17,7 @@ import { MarkerReading, RangeReading } from './Reading'
 import { SaveAsText } from './SaveAsText'
 import { ScheduleTable } from './ScheduleTable'
 import { useMarkerInAddress } from './useMarkerInAddress'
+import './lifeline.css'
 
 const MEASURES: readonly [LifeMeasure, string][] = [
   ['payment', 'per payment'],

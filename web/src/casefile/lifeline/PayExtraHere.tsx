@@ -1,6 +1,6 @@
 import { TextButton } from '../../ui/TextButton'
 import { useOption } from '../OptionContext'
-import { addExtra } from '../clauses'
+import { addExtra } from '../featureLists'
 import { focusFigure } from '../focusFigure'
 import { newId } from '../newId'
 import type { Life } from './life'

@@ -1,11 +1,11 @@
 import type { ExtraDocument, RateChangeDocument } from '../../api/client'
 import { addMonths } from '../../entry/date'
 import { ListEditor } from '../../field/ListEditor'
-import { insertEntry, moveEntry, withoutEntry } from '../clauses'
+import { insertEntry, moveEntry, withoutEntry } from '../featureLists'
 import { newId } from '../newId'
 import { useOption } from '../OptionContext'
-import { ExtraFigures } from './ExtraClauses'
-import { RateChangeFigures } from './LaterClauses'
+import { ExtraFigures } from '../clauses/extras'
+import { RateChangeFigures } from '../clauses/rateChanges'
 
 const A_YEAR_MONTHS = 12
 const FIRST_EXTRA_CENTS = 1_000_00

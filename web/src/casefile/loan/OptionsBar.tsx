@@ -9,6 +9,7 @@ import { baselineOf, firstFigureOf } from '../option'
 import { selectedOf } from '../caseStore'
 import { addOption, deleteOption, makeBaseline, MOST_OPTIONS, withName } from '../options'
 import { titleOf } from '../differences'
+import './options-bar.css'
 
 /** The case's options above the sentence: one is shown, the first is the baseline. */
 export function OptionsBar() {

@@ -16,8 +16,8 @@ import {
   withPurchase,
 } from '../option'
 import { useAsk } from '../target/useAsk'
-import { AMOUNT_STEP_CENTS, notNegative, settled } from './steps'
-import { useWas } from './useWas'
+import { AMOUNT_STEP_CENTS, notNegative, settled } from '../clauses/steps'
+import { useWas } from '../clauses/useWas'
 
 const entryOf = (cents: number | null | undefined) => (cents == null ? '' : formatEntry(cents))
 const priceText = (option: OptionDocument) => entryOf(purchaseOf(option)?.priceCents)

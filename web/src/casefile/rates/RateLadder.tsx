@@ -15,6 +15,7 @@ import { ladderSvg } from './ladderSvg'
 import { ALL_MEASURES, measureWords, type Measure } from './measures'
 import { Rung } from './Rung'
 import { RungTable } from './RungTable'
+import './rates.css'
 
 /** What the loan would cost at rates around its own: one picture, switched between three measures, or a table. */
 export function RateLadder() {

@@ -3,6 +3,8 @@ import type { CaseDocument, CaseView } from '../../api/client'
 import { formatMoment } from '../../format/date'
 import { localeOfCase, MARKETS, marketOf } from '../../format/market'
 import { documentDifferences } from './documentDifferences'
+import '../../ui/dialog.css'
+import './conflict.css'
 
 type ConflictDialogProps = {
   mine: CaseDocument

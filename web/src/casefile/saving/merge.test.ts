@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../../test/documents'
-import { addExtra, withEntry, withoutEntry } from '../clauses'
+import { addExtra, withEntry, withoutEntry } from '../featureLists'
 import { baselineOf, withDownAmount, withDownPercent, withTerms, type OptionChange } from '../option'
 import { addOption, changeOption, deleteOption, makeBaseline } from '../options'
 import { merge } from './merge'

@@ -4,7 +4,7 @@ import { formatAmount, formatEntry } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
-import { addExtra } from '../clauses'
+import { addExtra } from '../featureLists'
 import { newId } from '../newId'
 import { withDownAmount, withLoan, withPurchase, withTerms, type OptionChange } from '../option'
 

@@ -4,8 +4,16 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.zip.GZIPOutputStream;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** An advisor finds cases, copies and deletes them, and comes back by an address. */
@@ -78,6 +86,56 @@ class CasesTest extends Journey {
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to cases"))
                 .click();
         assertThat(advisor.heading("Cases")).isVisible();
+    }
+
+    @Test
+    void listsThousandsAPartAtATime() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        page.route(Pattern.compile("/api/cases\\?"), route -> {
+            int from = Integer.parseInt(route.request().url().replaceAll(".*from=(\\d+).*", "$1"));
+            route.fulfill(new Route.FulfillOptions()
+                    .setContentType("application/json")
+                    .setBody("{\"total\":3412,\"cases\":[%s]}"
+                            .formatted(IntStream.range(from, from + 50)
+                                    .mapToObj(CasesTest::summary)
+                                    .collect(Collectors.joining(",")))));
+        });
+
+        page.getByLabel("Search cases").fill("plot");
+
+        assertThat(lines(advisor).first()).containsText("Plot 0");
+        assertThat(lines(advisor).first()).hasAttribute("aria-setsize", "3412");
+        assertThat(page.getByTestId("listed")).hasText("50 of 3,412");
+        page.getByTestId("listed").scrollIntoViewIfNeeded();
+        assertThat(lines(advisor).nth(99)).containsText("Plot 99");
+    }
+
+    private static String summary(int number) {
+        return """
+                {"id":"00000000-0000-4000-8000-%012d","title":"Plot %d","clients":"","currency":"USD",\
+                "monthlyCostCents":%d,"payoffDate":"2050-01-01","savedAt":"2026-11-02T09:00:00Z","savedBy":"Bea"}\
+                """.formatted(number, number, 100_000 + number);
+    }
+
+    /** What the list of cases needs to be shown, compressed: 120 KiB at the most. */
+    @Test
+    void loadsLittleScriptForTheList() throws IOException {
+        Page page = someone().page();
+        String index = page.request().get("/").text();
+        List<String> scripts = Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"")
+                .matcher(index)
+                .results()
+                .map(match -> match.group(1))
+                .toList();
+        ByteArrayOutputStream compressed = new ByteArrayOutputStream();
+        for (String script : scripts) {
+            try (GZIPOutputStream gzip = new GZIPOutputStream(compressed)) {
+                gzip.write(page.request().get(script).body());
+            }
+        }
+        Assertions.assertThat(scripts).isNotEmpty();
+        Assertions.assertThat(compressed.size()).isBetween(50 * 1024, 120 * 1024);
     }
 
     private static Locator lines(Advisor advisor) {

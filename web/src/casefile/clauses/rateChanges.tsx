@@ -1,20 +1,47 @@
-import type { PaymentStepDocument, RateChangeDocument } from '../../api/client'
-import { readAmount } from '../../entry/amount'
+import type { RateChangeDocument } from '../../api/client'
+import { addMonths } from '../../entry/date'
 import { readPercent } from '../../entry/percent'
-import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import { useOption } from '../OptionContext'
-import { withEntry, withoutEntry } from '../clauses'
-import { EXTRA_STEP_CENTS, notNegative, RATE_STEP_PERCENT, settled } from './steps'
+import { addRateChange, withEntry, withoutEntry } from '../featureLists'
+import { newId } from '../newId'
+import { RATE_STEP_PERCENT, settled } from './steps'
 import { TimeFigure } from './TimeFigure'
 import { fromOf } from './timeText'
 import { useWas } from './useWas'
+import { FIVE_YEARS_MONTHS, saysOtherwise, type Clause } from './clause'
+
+/** Other rates from points on. */
+export const rateChanges: Clause = {
+  said: ({ features }) =>
+    features.rateChanges.map((change) => ({
+      pointer: `/features/rateChanges/${change.id}`,
+      say: (after) => <RateChangeClause rateChange={change} after={after} />,
+    })),
+  beginnings: ({ terms }, { figures }) => {
+    const id = newId()
+    const day = addMonths(figures.firstPaymentDate, FIVE_YEARS_MONTHS)
+    return [
+      {
+        words: 'Rate change',
+        change: addRateChange(id, terms.ratePercent, { payment: null, day }),
+        focus: `/features/rateChanges/${id}/ratePercent`,
+      },
+    ]
+  },
+  differs: (baseline, option) =>
+    saysOtherwise(baseline, option, ({ features }) => features.rateChanges)
+      ? option.features.rateChanges.length > 0
+        ? 'rate changes'
+        : 'no rate changes'
+      : null,
+}
 
 type RateChangeClauseProps = { rateChange: RateChangeDocument; after: string }
 
 /** Another rate from a point on. */
-export function RateChangeClause(props: RateChangeClauseProps) {
+function RateChangeClause(props: RateChangeClauseProps) {
   return (
     <>
       then at <RateChangeFigures {...props} />
@@ -56,45 +83,6 @@ export function RateChangeFigures({ rateChange, after }: RateChangeClauseProps) 
         time={{ payment: rateChange.fromPayment, day: rateChange.fromDay }}
         was={was && { payment: was.fromPayment, day: was.fromDay }}
         take={(time) => change(withEntry('rateChanges', rateChange.id, fromOf(time)))}
-        after={after}
-      />
-    </>
-  )
-}
-
-type PaymentStepClauseProps = { step: PaymentStepDocument; after: string }
-
-/** Another chosen payment from a point on. */
-export function PaymentStepClause({ step, after }: PaymentStepClauseProps) {
-  const { at, change } = useOption()
-  const here = `${at}/features/paymentSteps/${step.id}`
-  const was = useWas()((baseline) => baseline.features.paymentSteps.find(({ id }) => id === step.id) ?? null)
-  return (
-    <>
-      then paying{' '}
-      <Figure
-        label="Changed payment"
-        pointer={`${here}/cents`}
-        text={formatEntry(step.cents)}
-        was={was === undefined ? undefined : was === null ? '' : formatEntry(was.cents)}
-        read={readAmount}
-        inputMode="decimal"
-        take={(cents) => change(withEntry('paymentSteps', step.id, { cents }))}
-        clear={() => change(withoutEntry('paymentSteps', step.id))}
-        nudge={(steps) =>
-          change(
-            withEntry('paymentSteps', step.id, { cents: notNegative(step.cents + steps * EXTRA_STEP_CENTS) }),
-          )
-        }
-      />{' '}
-      from{' '}
-      <TimeFigure
-        label="Payment change from"
-        pointer={here}
-        also={[`${here}/fromDay`, `${here}/fromPayment`]}
-        time={{ payment: step.fromPayment, day: step.fromDay }}
-        was={was && { payment: was.fromPayment, day: was.fromDay }}
-        take={(time) => change(withEntry('paymentSteps', step.id, fromOf(time)))}
         after={after}
       />
     </>

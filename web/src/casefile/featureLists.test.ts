@@ -11,7 +11,7 @@ import {
   withEntry,
   withFrequency,
   withoutEntry,
-} from './clauses'
+} from './featureLists'
 import { baselineOf, withFeatures } from './option'
 
 const option = baselineOf(aDocument())

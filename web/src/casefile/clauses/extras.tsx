@@ -1,5 +1,6 @@
 import type { ExtraDocument } from '../../api/client'
 import { readAmount } from '../../entry/amount'
+import { addMonths } from '../../entry/date'
 import { readEnd, type Time } from '../../entry/time'
 import { read, type Reading } from '../../entry/reading'
 import { formatEntry } from '../../format/amount'
@@ -7,13 +8,50 @@ import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { withEntry, withoutEntry, type How } from '../clauses'
-import { withFeatures } from '../option'
-import { EXTRA_EFFECT_WORDS } from '../../format/conventions'
+import { addExtra, withEntry, withoutEntry, type How } from '../featureLists'
+import { newId } from '../newId'
 import { EXTRA_STEP_CENTS, notNegative } from './steps'
 import { TimeFigure } from './TimeFigure'
-import { endText, firstOf, lastOf, onceAt } from './timeText'
+import { endText, firstOf, lastOf, onceAt, timeText } from './timeText'
 import { useWas } from './useWas'
+import { FIVE_YEARS_MONTHS, saysOtherwise, type Beginning, type Clause } from './clause'
+
+/** Extra payments, each beside the payments or on its own. */
+export const extras: Clause = {
+  said: ({ features }) =>
+    features.extras.map((extra) => ({
+      pointer: `/features/extras/${extra.id}`,
+      say: (after) => <ExtraClause extra={extra} after={after} />,
+    })),
+  beginnings: (_, { figures: { firstPaymentDate } }) => {
+    const inFiveYears = addMonths(firstPaymentDate, FIVE_YEARS_MONTHS)
+    return [
+      beginning('Extra with each payment', 'EACH_PAYMENT', 200_00, firstPaymentDate),
+      beginning('One-time extra payment', 'ONCE', 10_000_00, inFiveYears),
+      beginning('Yearly extra payment', 'EACH_YEAR', 2_000_00, inFiveYears),
+    ]
+  },
+  differs: (baseline, option, locale) => {
+    if (!saysOtherwise(baseline, option, ({ features }) => features.extras)) return null
+    const [extra] = option.features.extras
+    if (!extra) return 'no extras'
+    return `plus ${formatEntry(extra.cents)} ${extra.how === 'ONCE' ? onceWords(extra, locale) : 'extra'}`
+  },
+}
+
+function beginning(words: string, how: How, cents: number, day: string): Beginning {
+  const id = newId()
+  return {
+    words,
+    change: addExtra(id, how, cents, { payment: null, day }),
+    focus: `/features/extras/${id}`,
+  }
+}
+
+function onceWords({ firstPayment, firstDay }: ExtraDocument, locale: string): string {
+  const time = { payment: firstPayment, day: firstDay }
+  return `${onceAt(time)} ${timeText(time, locale)}`
+}
 
 const HOW_WORDS: Record<How, string> = {
   ONCE: 'once',
@@ -24,7 +62,7 @@ const HOW_WORDS: Record<How, string> = {
 type ExtraClauseProps = { extra: ExtraDocument; after: string }
 
 /** Plus 200 with each payment from March 2028 until the end. */
-export function ExtraClause(props: ExtraClauseProps) {
+function ExtraClause(props: ExtraClauseProps) {
   return (
     <>
       plus <ExtraFigures {...props} />
@@ -122,25 +160,3 @@ function UntilFigure({ extra, after }: ExtraClauseProps) {
 }
 
 const noEnd = () => ({ lastPayment: null, lastDay: null })
-
-/** What the extras do to the payments after them. */
-export function ExtraEffectClause({ after }: { after: string }) {
-  const { option, apply } = useOption()
-  return (
-    <>
-      which{' '}
-      <span className="whitespace-nowrap">
-        <Choice
-          label="Effect of extra payments"
-          value={option.features.extraEffect ?? 'END_EARLY'}
-          was={useWas()((baseline) => baseline.features.extraEffect ?? 'END_EARLY')}
-          words={EXTRA_EFFECT_WORDS}
-          choose={(extraEffect) => {
-            apply(withFeatures({ extraEffect }))
-          }}
-        />
-        {after}
-      </span>
-    </>
-  )
-}
