@@ -44,6 +44,8 @@ class AccessTest extends Journey {
         check(page, "loan");
         advisor.press("Show table");
         check(page, "loan with its rates as a table");
+        advisor.press("Show table of the monthly cost over time");
+        check(page, "loan with its months as a table");
         page.getByRole(AriaRole.TAB).nth(1).click();
         check(page, "an option that differs");
         advisor.total("PAYMENT").click();
@@ -67,6 +69,9 @@ class AccessTest extends Journey {
                 .click();
         advisor.find("13 to 24");
         check(page, "lifeline");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("balance"))
+                .click();
+        check(page, "lifeline by its balance");
         advisor.view("Loan");
         advisor.press("Change");
         check(page, "costs");
@@ -81,6 +86,9 @@ class AccessTest extends Journey {
         page.navigate("/practice");
         assertThat(advisor.heading("Practice")).isVisible();
         check(page, "practice");
+        page.navigate("/cases/nowhere/at/all");
+        assertThat(advisor.heading("Page not found")).isVisible();
+        check(page, "what is not there");
         page.navigate("/figures.html");
         check(page, "figures explained");
         barriers.assertAll();
