@@ -69,6 +69,7 @@ final class Screenshots {
             advisor.press("Undo");
             lifeline(advisor, "7 Tollgate Rise", "lifeline");
             page.navigate("/practice");
+            assertThat(page.getByLabel("Time zone")).isVisible();
             assertThat(advisor.heading("Practice")).isVisible();
             take(page, "practice");
         }
