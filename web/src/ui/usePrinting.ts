@@ -1,28 +1,26 @@
 import { useSyncExternalStore } from 'react'
 
-let isBetween = false
+let isPrinting = false
 
 /** Told before and after a page is printed, and while it is shown as it will be. */
 function subscribe(changed: () => void) {
   const shown = window.matchMedia('print')
-  const begin = () => {
-    isBetween = true
+  const set = (is: boolean) => {
+    isPrinting = is
     changed()
   }
-  const end = () => {
-    isBetween = false
-    changed()
-  }
+  const begin = () => set(true)
+  const end = () => set(false)
+  const follow = () => set(shown.matches)
   window.addEventListener('beforeprint', begin)
   window.addEventListener('afterprint', end)
-  shown.addEventListener('change', changed)
+  shown.addEventListener('change', follow)
   return () => {
     window.removeEventListener('beforeprint', begin)
     window.removeEventListener('afterprint', end)
-    shown.removeEventListener('change', changed)
+    shown.removeEventListener('change', follow)
   }
 }
 
 /** Whether the page is being printed: what is built on demand is then needed whole. */
-export const usePrinting = () =>
-  useSyncExternalStore(subscribe, () => isBetween || window.matchMedia('print').matches)
+export const usePrinting = () => useSyncExternalStore(subscribe, () => isPrinting)

@@ -48,7 +48,7 @@ export function LifelinePicture(props: LifelinePictureProps) {
         data-testid="lifeline-picture"
         {...pointer}
       >
-        <Areas life={life} measure={measure} agreed={agreed} width={width} />
+        {width > 0 && <Areas life={life} measure={measure} agreed={agreed} width={width} />}
         {unused > 0 && (
           <div
             className="border-rule text-soft absolute inset-y-0 right-0 overflow-hidden border border-l-0 border-dashed p-2 text-xs"
@@ -96,12 +96,11 @@ export function LifelinePicture(props: LifelinePictureProps) {
 type AreasProps = Pick<LifelinePictureProps, 'life' | 'measure' | 'agreed' | 'width'>
 
 const Areas = memo(function Areas({ life, measure, agreed, width }: AreasProps) {
-  const wide = Math.max(1, width)
   const marks = useMemo(
-    () => lifeMarks(life, measure, { width: wide, height: HEIGHT_PX, agreed }),
-    [life, measure, wide, agreed],
+    () => lifeMarks(life, measure, { width, height: HEIGHT_PX, agreed }),
+    [life, measure, width, agreed],
   )
-  return <Drawing marks={marks} width={wide} height={HEIGHT_PX} className="absolute inset-0 size-full" />
+  return <Drawing marks={marks} width={width} height={HEIGHT_PX} className="absolute inset-0 size-full" />
 })
 
 /** Arrows go from payment to payment, pages from year to year; with Shift a range is drawn along. */
