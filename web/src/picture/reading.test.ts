@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { nearest, pointAfter } from './reading'
+import { pointAfter, stepAt } from './reading'
 
 describe('reading a picture', () => {
-  it('finds the nearest point, at the ends too', () => {
-    const places = [0, 10, 40]
-    expect([-5, 4, 6, 24, 26, 90].map((place) => nearest(places, place))).toEqual([0, 0, 1, 1, 2, 2])
+  it('finds the step that a place lies in, at the ends too', () => {
+    const beginnings = [0, 10, 40]
+    expect([-5, 0, 9.9, 10, 39, 90].map((place) => stepAt(beginnings, place))).toEqual([0, 0, 0, 1, 1, 2])
   })
 
   it('goes on by keys, and stays within', () => {

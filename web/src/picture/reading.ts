@@ -1,7 +1,8 @@
-import { bisectCenter } from 'd3-array'
+import { bisectRight } from 'd3-array'
 
-/** Which of these places, in order, lies nearest to another. */
-export const nearest = (places: readonly number[], place: number) => bisectCenter(places, place)
+/** Which of these steps, known by where each begins, a place lies in; before the first it is the first. */
+export const stepAt = (beginnings: readonly number[], place: number) =>
+  Math.max(0, bisectRight(beginnings, place) - 1)
 
 /** Where a key leads from one of a picture's points, counted from the first to the last; null for any other key. */
 export function pointAfter(

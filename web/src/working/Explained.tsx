@@ -1,14 +1,16 @@
-import type { ReactNode } from 'react'
 import { WHOLE_OPTION, type Subject } from '../api/workings'
 import { FIGURE_WORDS, type FigureName } from './figureWords'
 import { useOpenPanel } from '../panel/panelStore'
 import './explained.css'
 
+type ExplainedText = string | number
+
 type ExplainedProps = {
   figure: FigureName
   /** What it is a figure of, where it is not the option as a whole. */
   subject?: Subject
-  children: ReactNode
+  /** The figure as it is written, with the words that belong to it. */
+  children: ExplainedText | readonly ExplainedText[]
   className?: string
   testId?: string
 }
@@ -29,7 +31,8 @@ export function Explained({
       className={`explained ${className}`}
       data-testid={testId}
       aria-haspopup="dialog"
-      aria-description={`${FIGURE_WORDS[figure]}: how it is calculated`}
+      aria-label={`${FIGURE_WORDS[figure]}, ${[children].flat().join('')}`}
+      aria-description="how it is calculated"
       onClick={open}
       onKeyDown={(event) => {
         if (isWorkingKey(event)) open()

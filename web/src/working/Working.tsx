@@ -97,7 +97,8 @@ function Numbers({ heading, quantities, working, known, locale }: NumbersProps) 
                   <button
                     type="button"
                     className="explained"
-                    aria-description={`${FIGURE_WORDS[source.working.figure]}: how it is calculated`}
+                    aria-label={`${nameWords(quantity.name)}, ${text}`}
+                    aria-description="how it is calculated"
                     onClick={() =>
                       open({ kind: 'working', figure: source.working.figure, subject: source.subject })
                     }

@@ -3,7 +3,7 @@ import type { OptionView } from '../../api/client'
 import { formatAmount } from '../../format/amount'
 import { formatMonth } from '../../format/date'
 import { Drawing } from '../../picture/Drawing'
-import { pointAfter } from '../../picture/reading'
+import { pointAfter, stepAt } from '../../picture/reading'
 import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
@@ -20,6 +20,7 @@ export function MonthPicture() {
   const [reached, setReached] = useState<number | null>(null)
   const last = periods.length - 1
   const read = reached === null ? null : Math.min(reached, last)
+  const beginnings = periods.map(({ fromPayment }) => fromPayment - 1)
   const words = (index: number) => periodWords(figures, index, locale)
   return (
     <>
@@ -35,7 +36,7 @@ export function MonthPicture() {
         aria-valuetext={words(read ?? 0)}
         onPointerMove={({ clientX, currentTarget }) => {
           const { left, width: wide } = currentTarget.getBoundingClientRect()
-          setReached(periodAt(figures, ((clientX - left) / wide) * figures.payments))
+          setReached(stepAt(beginnings, ((clientX - left) / wide) * figures.payments))
         }}
         onPointerLeave={() => setReached(null)}
         onFocus={() => setReached(reached ?? 0)}
@@ -74,14 +75,6 @@ function Window({ figures, index }: { figures: OptionView; index: number }) {
       <span className="chart-veil" style={{ left: 0, width: share(fromPayment) }} />
       <span className="chart-veil" style={{ left: share(until), right: 0 }} />
     </>
-  )
-}
-
-/** The period that a payment, counted in parts, belongs to. */
-function periodAt({ housingPeriods }: OptionView, payment: number): number {
-  return Math.max(
-    0,
-    housingPeriods.findLastIndex(({ fromPayment }) => fromPayment - 1 <= payment),
   )
 }
 
