@@ -170,6 +170,11 @@ final class Advisor {
         return page.getByTestId("sentence").locator(figure.selector);
     }
 
+    /** A field of the panel of costs, by its label. */
+    Locator cost(String label) {
+        return page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label));
+    }
+
     Locator month() {
         return page.getByTestId("month-total");
     }

@@ -108,7 +108,7 @@ class BadEntryTest extends Journey {
         Page page = advisor.page();
         advisor.say(Field.PRICE, "400,000");
         advisor.press("Change");
-        Locator tax = page.getByLabel("Property tax");
+        Locator tax = advisor.cost("Property tax");
         Locator month = page.getByTestId("month-Property tax");
         for (String[] entry : new String[][] {
             {"1.2 %", "400.00"}, {"1.3 %", "433.33"}, {"4,800", "400.00"}, {"5,100", "425.00"}, {"1.2%", "400.00"}

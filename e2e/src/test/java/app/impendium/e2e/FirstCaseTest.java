@@ -156,8 +156,8 @@ class FirstCaseTest extends Journey {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Costs", "");
         Page page = advisor.page();
         advisor.press("Change");
-        page.getByLabel("Property tax").fill("3,600");
-        page.getByLabel("Association dues").fill("120");
+        advisor.cost("Property tax").fill("3,600");
+        advisor.cost("Association dues").fill("120");
         assertThat(page.getByTestId("month-Property tax")).hasText("300.00");
         assertThat(page.getByTestId("month-Dues")).hasText("120.00");
 
@@ -165,7 +165,7 @@ class FirstCaseTest extends Journey {
         choice(advisor, "half-yearly").click();
         assertThat(advisor.total("EFFECTIVE_RATE")).hasText("6.6056\u202f%");
         assertThat(page.getByTestId("restated")).containsText("6.413688\u202f% compounding monthly");
-        page.getByLabel("Other").fill("much");
+        advisor.cost("Other").fill("much");
         assertThat(page.getByText("Enter an amount such as 468,500 or 82k.")).isVisible();
         advisor.press("Close");
         assertThat(page.getByTestId("month-Dues")).hasText("120.00");

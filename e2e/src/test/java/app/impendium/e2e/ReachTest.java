@@ -82,7 +82,9 @@ class ReachTest extends Journey {
         assertThat(advisor.total("PAYMENT")).hasText("2,207.88");
         advisor.total("PAYMENT").tap();
         assertThat(page.getByTestId("working-result")).hasText("2,207.88");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Close"))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Close").setExact(true))
                 .tap();
 
         advisor.view("Lifeline");

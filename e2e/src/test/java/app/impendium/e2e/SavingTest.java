@@ -157,10 +157,10 @@ class SavingTest extends Journey {
     void leadsToAnEntryInAClosedDrawer() {
         Advisor bea = someone().signIn(Advisor.EMAIL).begin("In the drawer", "");
         bea.press("Change");
-        bea.page().getByLabel("Home insurance").fill("much");
+        bea.cost("Home insurance").fill("much");
         bea.press("Close");
         bea.press("fix the marked entry");
-        assertThat(bea.page().getByLabel("Home insurance")).isFocused();
+        assertThat(bea.cost("Home insurance")).isFocused();
         bea.page().keyboard().press("Escape");
         bea.waitUntilSaved();
     }
