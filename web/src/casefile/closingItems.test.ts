@@ -8,9 +8,9 @@ const option = baselineOf(aDocument())
 describe('items at closing', () => {
   it('take the place of the first of their kind, and keep its id', () => {
     const fees = withItem('LOAN_FEE', amount(90000))(withItem('POINTS', share(1))(option))
-    const dearer = withItem('LOAN_FEE', amount(120000))(fees)
-    expect(dearer.closing.items[1]).toEqual({ ...itemOf(fees, 'LOAN_FEE'), amount: amount(120000) })
-    expect(withItem('POINTS', null)(dearer).closing.items).toEqual([dearer.closing.items[1]])
+    const raised = withItem('LOAN_FEE', amount(120000))(fees)
+    expect(raised.closing.items[1]).toEqual({ ...itemOf(fees, 'LOAN_FEE'), amount: amount(120000) })
+    expect(withItem('POINTS', null)(raised).closing.items).toEqual([raised.closing.items[1]])
   })
 
   it('are none for nothing', () => {

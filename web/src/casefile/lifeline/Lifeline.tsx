@@ -58,7 +58,7 @@ export function Lifeline({ life, width }: LifelineProps) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
         <MarkerReading life={life} marker={marker} />
-        <div className="flex flex-col gap-y-0.5 mid:items-end">
+        <div className="flex flex-col items-start gap-y-0.5 mid:items-end">
           <RadioChoice label="Show" value={measure} choices={MEASURES} choose={setMeasure} />
           <PayExtraHere life={life} marker={marker} />
         </div>

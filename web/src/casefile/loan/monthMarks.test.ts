@@ -30,7 +30,7 @@ const figures = {
 } as OptionView
 
 describe('monthMarks', () => {
-  it('stands the parts upon one another, the dearest month as high as the box', () => {
+  it('stacks the parts, the most expensive month as high as the box', () => {
     expect(monthMarks(figures, 400, 100)).toEqual([
       bar('principal', 0, 30, 100, 70),
       bar('housing-1', 0, 10, 100, 20),

@@ -2,7 +2,7 @@ import type { HousingCostView, OptionView } from '../../api/client'
 import type { Mark } from '../../picture/marks'
 import { PARTS } from './parts'
 
-/** What a month costs through the years in a box of this size: time to the right, the parts upon one another. */
+/** What a month costs through the years in a box of this size: time to the right, the parts stacked. */
 export function monthMarks(
   { housingPeriods: periods, payments }: OptionView,
   width: number,

@@ -15,7 +15,7 @@ export type Part = {
   figure: FigureName
 }
 
-/** The parts in the order in which they stand upon one another. */
+/** The parts in the order in which they are stacked. */
 export const PARTS: readonly Part[] = [
   {
     cents: 'principalAndInterestCents',

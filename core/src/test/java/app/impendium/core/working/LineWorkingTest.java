@@ -100,9 +100,9 @@ class LineWorkingTest {
                 .withRateChanges(List.of(TO_SIX_AND_A_HALF)));
 
         assertThat(of(recast, 30).get(Figure.LINE_PAYMENT).rule()).isEqualTo(Rule.REGULAR_PAYMENT);
-        assertThat(anewAfter(recast, 31)).isEqualTo(30);
-        assertThat(anewAfter(recast, 75)).isEqualTo(60);
-        assertThat(anewAfter(recast, 76)).isEqualTo(75);
+        assertThat(recalculatedAfter(recast, 31)).isEqualTo(30);
+        assertThat(recalculatedAfter(recast, 75)).isEqualTo(60);
+        assertThat(recalculatedAfter(recast, 76)).isEqualTo(75);
         Working extra = of(recast, 75).get(Figure.LINE_EXTRA);
         assertThat(number(extra, Name.EXTRA_AGREED)).isEqualByComparingTo("2500.00");
     }
@@ -164,7 +164,7 @@ class LineWorkingTest {
         return Loans.all();
     }
 
-    private static long anewAfter(LoanOption option, int line) {
+    private static long recalculatedAfter(LoanOption option, int line) {
         return number(of(option, line).get(Figure.LINE_PAYMENT), Name.RECALCULATED_AFTER_PAYMENT)
                 .longValueExact();
     }
