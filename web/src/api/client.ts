@@ -50,7 +50,17 @@ const sendToken: Middleware = {
   },
 }
 
-export const api = createClient<paths>({ baseUrl: window.location.origin })
+/** Asks the server, and says so in words where it is not reached. */
+export async function reach(request: Request): Promise<Response> {
+  try {
+    return await fetch(request)
+  } catch (failure) {
+    if (request.signal.aborted) throw failure
+    throw new Error('There is no connection to the server.', { cause: failure })
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: reach })
 api.use(sendToken)
 
 /** A refusal of the server, with the status that tells its kind. */
@@ -65,13 +75,13 @@ export class Refusal extends Error {
 
 type Answer<T> = { data?: T; error?: Problem; response: Response }
 
-/** The answer's data. @throws Refusal if the server refused; TypeError if it was not reached. */
+/** The answer's data. @throws Refusal if the server refused; Error if it was not reached. */
 export function dataOf<T>({ data, error, response }: Answer<T>): T {
   if (data !== undefined) return data
   throw new Refusal(response.status, typeof error === 'object' ? error : {})
 }
 
-/** For an answer without data. @throws Refusal if the server refused; TypeError if it was not reached. */
+/** For an answer without data. @throws Refusal if the server refused; Error if it was not reached. */
 export function doneOf({ error, response }: Pick<Answer<never>, 'error' | 'response'>) {
   if (!response.ok) throw new Refusal(response.status, typeof error === 'object' ? error : {})
 }

@@ -1,4 +1,4 @@
-import { api, dataOf, Refusal, tokenHeader, type Problem, type Session } from './client'
+import { api, dataOf, reach, Refusal, tokenHeader, type Problem, type Session } from './client'
 
 /** Who is signed in, or null. */
 export async function currentSession(): Promise<Session | null> {
@@ -8,11 +8,13 @@ export async function currentSession(): Promise<Session | null> {
 
 /** Signs in. @throws Refusal if email and password do not go together. */
 export async function signIn(email: string, password: string): Promise<void> {
-  const response = await fetch('/api/session', {
-    method: 'POST',
-    headers: tokenHeader(),
-    body: new URLSearchParams({ email, password }),
-  })
+  const response = await reach(
+    new Request('/api/session', {
+      method: 'POST',
+      headers: tokenHeader(),
+      body: new URLSearchParams({ email, password }),
+    }),
+  )
   if (!response.ok) throw new Refusal(response.status, await readProblem(response))
 }
 

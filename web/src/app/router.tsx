@@ -10,6 +10,7 @@ import {
 } from '@tanstack/react-router'
 import { CasesPage } from '../cases/CasesPage'
 import { NotFoundPage } from './NotFoundPage'
+import { TroubledPage } from './TroubledPage'
 
 const root = createRootRoute({
   component: Outlet,
@@ -87,6 +88,10 @@ export const router = createRouter({
     caseFile.addChildren([ofOneOption.addChildren([loan, lifeline])]),
   ]),
   defaultPreload: 'intent',
+  // A part of the program that could not be loaded: it is asked for again with the page.
+  defaultErrorComponent: () => (
+    <TroubledPage title="This page cannot be loaded" retry={() => window.location.reload()} />
+  ),
   // Ids and searches are texts, though they may look like numbers.
   parseSearch: parseSearchWith((value) => value),
   stringifySearch: stringifySearchWith(String),

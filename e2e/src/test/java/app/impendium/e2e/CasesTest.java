@@ -58,6 +58,37 @@ class CasesTest extends Journey {
     }
 
     @Test
+    void saysWhatItCannotDoWithoutAConnection() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Far from the mast", "");
+        advisor.toCases();
+        Page page = advisor.page();
+        page.getByLabel("Search cases").fill("far from the mast");
+        assertThat(lines(advisor)).hasCount(1);
+        page.context().setOffline(true);
+
+        advisor.press("Delete Far from the mast");
+        assertThat(status(page)).containsText("Not done: There is no connection to the server.");
+        assertThat(lines(advisor)).hasCount(1);
+        // What opens above a case came with the case that was open.
+        advisor.press("Bea Ostrander");
+        assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+    }
+
+    @Test
+    void offersToLoadAgainWhatCouldNotBeLoaded() {
+        Advisor advisor = someone();
+        advisor.page().route("**/assets/AdvisorMenu-*.js", Route::abort);
+        advisor.signIn(Advisor.EMAIL).press("Bea Ostrander");
+        assertThat(advisor.heading("This page cannot be loaded")).isVisible();
+
+        advisor.page().unroute("**/assets/AdvisorMenu-*.js");
+        advisor.press("Try again");
+        assertThat(advisor.heading("Cases")).isVisible();
+        advisor.press("Bea Ostrander");
+        assertThat(advisor.page().getByRole(AriaRole.MENU)).isVisible();
+    }
+
+    @Test
     void comesBackToTheOptionAndThePaymentInTheAddress() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).open("14 Quarry Lane");
         Page page = advisor.page();
