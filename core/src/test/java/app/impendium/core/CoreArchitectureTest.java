@@ -41,7 +41,7 @@ class CoreArchitectureTest {
             "rate", Set.of("finding", "money"),
             "loan", Set.of("finding", "money", "rate", "solve"),
             "cost", Set.of("finding", "money", "rate", "loan"),
-            "compare", Set.of("finding", "money", "rate", "loan"),
+            "compare", Set.of("finding", "money", "rate", "loan", "cost"),
             "working", Set.of("finding", "money", "rate", "loan", "cost", "compare"),
             "", Set.of("finding", "money", "rate", "loan", "cost", "compare", "working"),
             "target", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "working"));

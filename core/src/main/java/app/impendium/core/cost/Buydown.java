@@ -54,6 +54,17 @@ public record Buydown(List<Money> paymentByYear, Money subsidy) {
         return year < paymentByYear.size() - 1 ? paymentByYear.get(year) : due;
     }
 
+    /** What the subsidy pays of the payments up to one, 0 included, in whole cents. */
+    public long subsidySoFarCents(int number, int paymentsPerYear) {
+        Money full = paymentByYear.get(paymentByYear.size() - 1);
+        long paid = 0;
+        for (int year = 0; year < paymentByYear.size() - 1; year++) {
+            int reduced = Math.max(0, Math.min(paymentsPerYear, number - year * paymentsPerYear));
+            paid += full.minus(paymentByYear.get(year)).cents() * reduced;
+        }
+        return paid;
+    }
+
     private static void checkLevel(Schedule schedule, Money full, int reduced) {
         for (int number = 1; number <= reduced; number++) {
             if (number >= schedule.payments() || !schedule.due(number).equals(full)) {

@@ -73,6 +73,16 @@ public final class Schedule {
         return interestSoFar[number] - interestSoFar[number - 1] + balance[number - 1] - balance[number];
     }
 
+    /** All interest of the payments up to one, 0 included, in whole cents. */
+    public long interestSoFarCents(int number) {
+        return interestSoFar[number];
+    }
+
+    /** All that is paid with the payments up to one, 0 included, extras with them, in whole cents. */
+    public long paidSoFarCents(int number) {
+        return interestSoFar[number] + balance[0] - balance[number];
+    }
+
     /** What is owed after a payment, in whole cents. */
     public long balanceCents(int number) {
         return balance[number];

@@ -43,10 +43,14 @@ final class CentInterest {
         return Math.multiplyHigh(balance, rate) + (fraction >>> 63);
     }
 
+    /** Interest for a part of a period, decided exactly. */
+    long on(long balance, int part, int parts) {
+        BigInteger denominator = exact.denominator().multiply(BigInteger.valueOf(parts));
+        BigInteger twice = exact.numerator().multiply(BigInteger.valueOf(2 * balance * part));
+        return twice.add(denominator).divide(denominator.shiftLeft(1)).longValueExact();
+    }
+
     private long exactlyOn(long balance) {
-        BigInteger twice = exact.numerator().multiply(BigInteger.valueOf(2 * balance));
-        return twice.add(exact.denominator())
-                .divide(exact.denominator().shiftLeft(1))
-                .longValueExact();
+        return on(balance, 1, 1);
     }
 }

@@ -89,6 +89,11 @@ public final class PeriodicRate {
         return interest.on(balanceCents);
     }
 
+    /** Interest for {@code part} of {@code parts} equal parts of a period, without compounding, in cents, half a cent up. */
+    public long interestOn(long balanceCents, int part, int parts) {
+        return interest.on(balanceCents, part, parts);
+    }
+
     /** The effective annual rate (1 + i)^p - 1, in percent. */
     public BigDecimal effectiveYearlyPercent() {
         return growth(frequency.perYear()).subtract(BigDecimal.ONE).movePointRight(2);

@@ -12,10 +12,10 @@ import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /** Loan terms from a golden case's input. */
-final class GoldenTerms {
+public final class GoldenTerms {
     private GoldenTerms() {}
 
-    static LoanTerms of(JsonNode input) {
+    public static LoanTerms of(JsonNode input) {
         int payments = input.get("payments").asInt();
         boolean recast = input.path("recast").asBoolean(false);
         PeriodicRate rate = PeriodicRate.of(

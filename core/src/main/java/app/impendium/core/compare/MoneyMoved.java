@@ -1,0 +1,98 @@
+package app.impendium.core.compare;
+
+import app.impendium.core.cost.Buydown;
+import app.impendium.core.cost.MortgageInsurance;
+import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.Schedule;
+import app.impendium.core.money.Money;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The money that an option moves for as long as it is kept. Immutable.
+ *
+ * @param cashToClose what the client brings on the day the loan is paid out; negative where the client receives more
+ * @param terms what the loan's payments follow from
+ * @param schedule every payment of it
+ * @param buydown whose subsidy pays a part of the first years' payments, where one is agreed
+ * @param insurance whose premiums go with the payments, where it is due
+ * @param monthlyHomeCosts what the home costs a month besides: tax, home insurance, dues, other
+ * @param debtsBeside the schedules of debts that are paid every month beside the loan
+ */
+public record MoneyMoved(
+        Money cashToClose,
+        LoanTerms terms,
+        Schedule schedule,
+        Optional<Buydown> buydown,
+        Optional<MortgageInsurance> insurance,
+        Money monthlyHomeCosts,
+        List<Schedule> debtsBeside) {
+    private static final int MONTHS_PER_YEAR = 12;
+
+    public MoneyMoved {
+        debtsBeside = List.copyOf(debtsBeside);
+    }
+
+    /** How many months pass until everything is repaid, rounded up. */
+    public int lifeInMonths() {
+        int loan = (schedule.payments() * MONTHS_PER_YEAR + paymentsPerYear() - 1) / paymentsPerYear();
+        return debtsBeside.stream().mapToInt(Schedule::payments).reduce(loan, Math::max);
+    }
+
+    /** The payments of the loan that have been made when so many months have passed. */
+    int paymentsBy(int month) {
+        return Math.min(schedule.payments(), month * paymentsPerYear() / MONTHS_PER_YEAR);
+    }
+
+    /**
+     * What is owed on the loan after so many months: the balance after the payments made by then, with interest for the part
+     * of a period that has passed since, half a cent up. Nothing once the loan has ended.
+     */
+    public Money owedAfter(int month) {
+        return Money.ofCents(owedCents(month));
+    }
+
+    /** What is still owed on the debts beside the loan after so many months. */
+    public Money owedOnDebtsAfter(int month) {
+        return Money.ofCents(debtsOwedCents(month));
+    }
+
+    long owedCents(int month) {
+        int made = paymentsBy(month);
+        long balance = schedule.balanceCents(made);
+        int passed = month * paymentsPerYear() - made * MONTHS_PER_YEAR;
+        if (balance == 0 || passed == 0) {
+            return balance;
+        }
+        return balance + terms.rateOf(made + 1).interestOn(balance, passed, MONTHS_PER_YEAR);
+    }
+
+    long debtsOwedCents(int month) {
+        long owed = 0;
+        for (Schedule debt : debtsBeside) {
+            owed += debt.balanceCents(Math.min(month, debt.payments()));
+        }
+        return owed;
+    }
+
+    /** What the client has paid with the loan's payments up to one: the loan, extras and premiums, less a buydown's subsidy. */
+    long paidCents(int made) {
+        long subsidy = buydown.isEmpty() ? 0 : buydown.get().subsidySoFarCents(made, paymentsPerYear());
+        long premiums = insurance.isEmpty() || made == 0
+                ? 0
+                : insurance.get().premiums(1, made).cents();
+        return schedule.paidSoFarCents(made) + premiums - subsidy;
+    }
+
+    long debtsPaidCents(int month) {
+        long paid = 0;
+        for (Schedule debt : debtsBeside) {
+            paid += debt.paidSoFarCents(Math.min(month, debt.payments()));
+        }
+        return paid;
+    }
+
+    int paymentsPerYear() {
+        return terms.rate().frequency().perYear();
+    }
+}
