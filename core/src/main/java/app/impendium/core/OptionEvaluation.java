@@ -1,12 +1,15 @@
 package app.impendium.core;
 
+import app.impendium.core.compare.MoneyMoved;
 import app.impendium.core.cost.CashToClose;
 import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.cost.Disclosure;
 import app.impendium.core.cost.DisclosureBasis;
 import app.impendium.core.cost.FiveYears;
+import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.MonthlyCost;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.Schedule;
 import app.impendium.core.loan.ScheduleYear;
 import app.impendium.core.money.Money;
 import java.util.List;
@@ -92,6 +95,27 @@ public final class OptionEvaluation {
         return notes.get();
     }
 
+    /** What goes out in the first month: what the home costs, and the extras that go with each payment from the first. */
+    public Money firstMonth() {
+        return regularExtras()
+                .filter(extras -> extras.fromPayment() == 1)
+                .map(RegularExtras::month)
+                .orElse(monthlyCost().first().total());
+    }
+
+    /** The money that the option moves while it is kept, with debts that are paid beside it. */
+    MoneyMoved moneyMoved(List<Schedule> debtsBeside) {
+        HousingCost month = monthlyCost().first();
+        return new MoneyMoved(
+                cashToClose().total(),
+                loan.terms(),
+                loan.schedule(),
+                loan.buydown(),
+                monthlyCost().insurance(),
+                month.total().minus(month.principalAndInterest()).minus(month.mortgageInsurance()),
+                debtsBeside);
+    }
+
     private MonthlyCost computeMonthlyCost() {
         return MonthlyCost.of(
                 option.housing(),
@@ -104,11 +128,7 @@ public final class OptionEvaluation {
 
     private CashToClose computeCashToClose() {
         return CashToClose.of(
-                option.closing().costs(),
-                loan.amount(),
-                option.financing().amountDown(),
-                premiumAtClosing(),
-                loan.subsidyOfBuyer());
+                option.closing().costs(), loan.amount(), option.financing(), premiumAtClosing(), loan.subsidyOfBuyer());
     }
 
     private Disclosure computeDisclosure() {

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
  */
 public final class CostComparison {
     private final List<MoneyMoved> options;
+    private final Worth worth;
     private final List<KeptCost> costs;
     private final int horizon;
     private final boolean homeCostsCount;
@@ -17,6 +18,7 @@ public final class CostComparison {
 
     private CostComparison(List<MoneyMoved> options, Worth worth, int atLeast) {
         this.options = List.copyOf(options);
+        this.worth = worth;
         this.horizon = options.stream().mapToInt(MoneyMoved::lifeInMonths).max().orElseThrow();
         this.homeCostsCount =
                 options.stream().map(MoneyMoved::monthlyHomeCosts).distinct().count() > 1;
@@ -44,6 +46,11 @@ public final class CostComparison {
     /** Whether what the home costs besides differs between options, and so counts for all. */
     public boolean homeCostsCount() {
         return homeCostsCount;
+    }
+
+    /** What money counts for. */
+    public Worth worth() {
+        return worth;
     }
 
     /** What moves for an option, by its place from 0. */

@@ -48,12 +48,7 @@ public final class KeptCost {
     private static long[] nominal(MoneyMoved moved, int months, Money homeCosts) {
         long[] costs = new long[months + 1];
         for (int month = 0; month <= months; month++) {
-            costs[month] = moved.cashToClose().cents()
-                    + moved.paidCents(moved.paymentsBy(month))
-                    + moved.owedCents(month)
-                    + moved.debtsPaidCents(month)
-                    + moved.debtsOwedCents(month)
-                    + month * homeCosts.cents();
+            costs[month] = moved.costCents(month, homeCosts.cents());
         }
         return costs;
     }

@@ -40,7 +40,7 @@ public record MoneyMoved(
     }
 
     /** The payments of the loan that have been made when so many months have passed. */
-    int paymentsBy(int month) {
+    public int paymentsBy(int month) {
         return Math.min(schedule.payments(), month * paymentsPerYear() / MONTHS_PER_YEAR);
     }
 
@@ -52,9 +52,45 @@ public record MoneyMoved(
         return Money.ofCents(owedCents(month));
     }
 
+    /** The premiums that have gone with the payments up to one, 0 included. */
+    public Money premiumsWith(int made) {
+        return insurance
+                .filter(due -> made > 0)
+                .map(due -> due.premiums(1, made))
+                .orElse(Money.ZERO);
+    }
+
+    /** What a buydown's subsidy has paid of the payments up to one, 0 included. */
+    public Money subsidyOf(int made) {
+        return Money.ofCents(subsidyCents(made));
+    }
+
+    /** What has been paid on the debts beside the loan in so many months. */
+    public Money paidOnDebtsBy(int month) {
+        return Money.ofCents(debtsPaidCents(month));
+    }
+
     /** What is still owed on the debts beside the loan after so many months. */
     public Money owedOnDebtsAfter(int month) {
         return Money.ofCents(debtsOwedCents(month));
+    }
+
+    /**
+     * All-in cost as it is paid, if the option is kept for so many months.
+     *
+     * @param homeCosts what the home costs a month besides, zero where it does not count
+     */
+    public Money costAfter(int month, Money homeCosts) {
+        return Money.ofCents(costCents(month, homeCosts.cents()));
+    }
+
+    long costCents(int month, long homeCosts) {
+        return cashToClose.cents()
+                + paidCents(paymentsBy(month))
+                + owedCents(month)
+                + debtsPaidCents(month)
+                + debtsOwedCents(month)
+                + month * homeCosts;
     }
 
     long owedCents(int month) {
@@ -77,11 +113,7 @@ public record MoneyMoved(
 
     /** What the client has paid with the loan's payments up to one: the loan, extras and premiums, less a buydown's subsidy. */
     long paidCents(int made) {
-        long subsidy = buydown.isEmpty() ? 0 : buydown.get().subsidySoFarCents(made, paymentsPerYear());
-        long premiums = insurance.isEmpty() || made == 0
-                ? 0
-                : insurance.get().premiums(1, made).cents();
-        return schedule.paidSoFarCents(made) + premiums - subsidy;
+        return schedule.paidSoFarCents(made) + premiumsWith(made).cents() - subsidyCents(made);
     }
 
     long debtsPaidCents(int month) {
@@ -94,5 +126,9 @@ public record MoneyMoved(
 
     int paymentsPerYear() {
         return terms.rate().frequency().perYear();
+    }
+
+    private long subsidyCents(int made) {
+        return buydown.isEmpty() ? 0 : buydown.get().subsidySoFarCents(made, paymentsPerYear());
     }
 }

@@ -15,6 +15,8 @@ import java.util.stream.Stream;
  * @param lenderCredit what the lender pays, taken off
  * @param sellerCreditUsed the part of the seller credit that is taken off
  * @param sellerCreditUnused the part of it that cannot be used
+ * @param financedCosts costs that the loan itself pays, taken off
+ * @param cashOut what the client receives out of the loan, taken off
  */
 public record CashToClose(
         Money downPayment,
@@ -23,7 +25,9 @@ public record CashToClose(
         Money buydownSubsidy,
         Money lenderCredit,
         Money sellerCreditUsed,
-        Money sellerCreditUnused) {
+        Money sellerCreditUnused,
+        Money financedCosts,
+        Money cashOut) {
 
     /** What the client pays of one kind. */
     public record Cost(Kind kind, Money amount) {}
@@ -38,7 +42,7 @@ public record CashToClose(
      * @param loan the loan that shares are a percent of
      */
     public static CashToClose of(
-            ClosingCosts given, Money loan, Money downPayment, Money upfrontPremium, Money buydownSubsidy) {
+            ClosingCosts given, Money loan, Financing financing, Money upfrontPremium, Money buydownSubsidy) {
         List<Cost> costs = Stream.of(Kind.values())
                 .map(kind -> new Cost(kind, given.paid(kind, loan)))
                 .filter(cost -> !cost.amount().isZero())
@@ -47,13 +51,15 @@ public record CashToClose(
         Money offered = given.credited(Kind.SELLER_CREDIT, loan);
         Money used = offered.isAbove(payable) ? payable : offered;
         return new CashToClose(
-                downPayment,
+                financing.amountDown(),
                 costs,
                 upfrontPremium,
                 buydownSubsidy,
                 given.credited(Kind.LENDER_CREDIT, loan),
                 used,
-                offered.minus(used));
+                offered.minus(used),
+                financing.financedCosts(),
+                financing.cashOut());
     }
 
     /** All that a seller credit may pay. */
@@ -70,14 +76,16 @@ public record CashToClose(
         return sum(costs.stream().filter(cost -> cost.kind() == kind).toList());
     }
 
-    /** Down payment and costs less credits. Negative where the lender credit exceeds all of it. */
+    /** Down payment and costs less credits and what the loan pays. Negative where the client receives more than all of it. */
     public Money total() {
         return downPayment
                 .plus(sum(costs))
                 .plus(upfrontPremium)
                 .plus(buydownSubsidy)
                 .minus(lenderCredit)
-                .minus(sellerCreditUsed);
+                .minus(sellerCreditUsed)
+                .minus(financedCosts)
+                .minus(cashOut);
     }
 
     private static Money sum(List<Cost> costs) {

@@ -72,6 +72,12 @@ public record ClosingCosts(List<ClosingItem> items) {
         return sum(item -> item.kind().isPrepaidFinanceCharge() && item.isPaidByClient(), loan);
     }
 
+    /** All that the client pays less what the lender credits, on a loan; nothing where the credit is larger. */
+    public Money netOf(Money loan) {
+        Money net = sum(ClosingItem::isPaidByClient, loan).minus(credited(Kind.LENDER_CREDIT, loan));
+        return net.isAbove(Money.ZERO) ? net : Money.ZERO;
+    }
+
     private Money sum(Predicate<ClosingItem> counted, Money loan) {
         return items.stream()
                 .filter(counted)

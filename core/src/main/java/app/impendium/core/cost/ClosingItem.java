@@ -21,6 +21,8 @@ public record ClosingItem(Kind kind, ClosingAmount amount, Payer paidBy) {
         LOAN_FEE(Counts.LOAN_COST),
         /** A cost of the purchase that is not charged for the loan: recording, transfer taxes. */
         OTHER_COST(Counts.COST),
+        /** What the lender of the present loan asks for its early end. */
+        PREPAYMENT_CHARGE(Counts.COST),
         /** Interest for the days before the first full period. */
         PREPAID_INTEREST(Counts.FINANCE_CHARGE),
         /** Property tax and home insurance paid ahead. */

@@ -6,11 +6,16 @@ package app.impendium.core.finding;
  */
 public final class Field {
     public static final String OPTIONS = "options";
+    public static final String DEBTS = "debts";
 
     public static final String PRICE = "financing.priceCents";
     public static final String DOWN_PAYMENT = "financing.down";
     public static final String APPRAISAL = "financing.appraisalCents";
     public static final String LOAN = "financing.loanCents";
+    public static final String BALANCE_PAID_OFF = "financing.balanceCents";
+    public static final String DEBTS_PAID_OFF = "financing.debtsPaidOff";
+    public static final String CASH_OUT = "financing.cashOutCents";
+    public static final String HOME_VALUE = "financing.valueCents";
 
     public static final String RATE = "terms.ratePercent";
     public static final String AMORTIZATION = "terms.amortizationMonths";
@@ -49,6 +54,9 @@ public final class Field {
         public static final String PERCENT = "percent";
         public static final String LAST_PAYMENT = "lastPayment";
         public static final String PAID_BY = "paidBy";
+        public static final String BALANCE = "balanceCents";
+        public static final String PAYMENT = "paymentCents";
+        public static final String RATE = "ratePercent";
 
         private Entry() {}
     }

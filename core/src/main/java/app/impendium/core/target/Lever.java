@@ -18,7 +18,7 @@ public enum Lever {
     PRICE {
         @Override
         boolean appliesTo(LoanOption option) {
-            return option.financing().match(purchase -> true, loanOnly -> false);
+            return option.financing().match(purchase -> true, loanOnly -> false, refinancing -> false);
         }
 
         @Override
@@ -44,7 +44,7 @@ public enum Lever {
     LOAN_AMOUNT {
         @Override
         boolean appliesTo(LoanOption option) {
-            return option.financing().match(purchase -> false, loanOnly -> true);
+            return option.financing().match(purchase -> false, loanOnly -> true, refinancing -> false);
         }
 
         @Override
@@ -66,7 +66,7 @@ public enum Lever {
     DOWN_PAYMENT {
         @Override
         boolean appliesTo(LoanOption option) {
-            return option.financing().match(purchase -> true, loanOnly -> false);
+            return option.financing().match(purchase -> true, loanOnly -> false, refinancing -> false);
         }
 
         @Override
@@ -197,9 +197,10 @@ public enum Lever {
     private static final int MONTHS_PER_YEAR = 12;
 
     private static Financing.Purchase purchase(LoanOption option) {
-        return option.financing().match(purchase -> purchase, loanOnly -> {
-            throw new IllegalArgumentException("a loan without a price has no such lever");
-        });
+        if (option.financing() instanceof Financing.Purchase purchase) {
+            return purchase;
+        }
+        throw new IllegalArgumentException("a loan that buys nothing has no such lever");
     }
 
     /** Whether there is such a thing to change in an option. */

@@ -34,7 +34,8 @@ public final class ClosingWorking {
                 purchase -> List.of(downPayment(purchase), loanOf(purchase, added, loan)),
                 loanOnly -> List.of(Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_GIVEN)
                         .given(amount(Name.BASE_LOAN, base), amount(Name.FINANCED_PREMIUM, added))
-                        .gives(loan, Rounding.NONE))));
+                        .gives(loan, Rounding.NONE)),
+                refinancing -> List.of(loanOf(refinancing, added, loan))));
         financing
                 .loanToValuePercent()
                 .map(share -> Working.of(Figure.LOAN_TO_VALUE, Rule.LOAN_TO_VALUE)
@@ -71,7 +72,9 @@ public final class ClosingWorking {
                         amount(Name.UPFRONT_PREMIUM, cash.upfrontPremium()),
                         amount(Name.BUYDOWN_SUBSIDY, cash.buydownSubsidy()),
                         amount(Name.LENDER_CREDIT, cash.lenderCredit()),
-                        amount(Name.SELLER_CREDIT_USED, cash.sellerCreditUsed()))
+                        amount(Name.SELLER_CREDIT_USED, cash.sellerCreditUsed()),
+                        amount(Name.FINANCED_COSTS, cash.financedCosts()),
+                        amount(Name.CASH_OUT, cash.cashOut()))
                 .gives(amount(Name.CASH_TO_CLOSE, cash.total()), Rounding.NONE));
         return workings;
     }
@@ -81,6 +84,17 @@ public final class ClosingWorking {
                 .given(
                         amount(Name.PRICE, purchase.homePrice()),
                         amount(Name.DOWN_PAYMENT, purchase.amountDown()),
+                        amount(Name.FINANCED_PREMIUM, premium))
+                .gives(loan, Rounding.NONE);
+    }
+
+    private static Working loanOf(Financing.Refinancing refinancing, Money premium, Quantity loan) {
+        Working.Draft draft = Working.of(Figure.LOAN_AMOUNT, Rule.LOAN_OF_REFINANCING)
+                .given(amount(Name.BALANCE_PAID_OFF, refinancing.paidOff()));
+        refinancing.debts().forEach(debt -> draft.given(amount(Name.DEBT_PAID_OFF, debt.balance())));
+        return draft.given(
+                        amount(Name.CASH_OUT, refinancing.cashOut()),
+                        amount(Name.FINANCED_COSTS, refinancing.financedCosts()),
                         amount(Name.FINANCED_PREMIUM, premium))
                 .gives(loan, Rounding.NONE);
     }

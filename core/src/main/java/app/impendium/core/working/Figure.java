@@ -61,7 +61,10 @@ public enum Figure {
     RUNG_PER_PAYMENT,
     RUNG_PER_YEAR,
     RUNG_WHOLE_LOAN,
-    TARGET_ANSWER;
+    TARGET_ANSWER,
+    KEPT_COST,
+    KEPT_BALANCE,
+    KEPT_INTEREST;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
@@ -93,6 +96,7 @@ public enum Figure {
             case RANGE_EXTRA -> List.of(RANGE_PRINCIPAL);
             case RUNG_PER_PAYMENT -> List.of(RUNG_PER_YEAR);
             case TOTAL_PAID -> List.of(RUNG_WHOLE_LOAN);
+            case CASH_TO_CLOSE, KEPT_BALANCE -> List.of(KEPT_COST);
             case EFFECTIVE_RATE,
                     RESTATED_RATE,
                     PAYOFF_DATE,
@@ -104,7 +108,6 @@ public enum Figure {
                     MONTH_CHANGE,
                     MONTH_WITH_EXTRAS,
                     PAID_BY_CLIENTS,
-                    CASH_TO_CLOSE,
                     ANNUAL_PERCENTAGE_RATE,
                     FIVE_YEARS_PAID,
                     FIVE_YEARS_PRINCIPAL,
@@ -117,7 +120,9 @@ public enum Figure {
                     RANGE_INSURANCE,
                     RUNG_PER_YEAR,
                     RUNG_WHOLE_LOAN,
-                    TARGET_ANSWER -> List.of();
+                    TARGET_ANSWER,
+                    KEPT_COST,
+                    KEPT_INTEREST -> List.of();
         };
     }
 }

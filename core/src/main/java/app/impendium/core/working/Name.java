@@ -11,6 +11,10 @@ public enum Name {
     PERCENT_DOWN,
     DOWN_PAYMENT,
     BASE_LOAN,
+    BALANCE_PAID_OFF,
+    DEBT_PAID_OFF,
+    CASH_OUT,
+    FINANCED_COSTS,
     FINANCED_PREMIUM,
     PREMIUM_PERCENT,
     UPFRONT_PREMIUM,
@@ -81,6 +85,7 @@ public enum Name {
     LOAN_FEE,
     OTHER_COST,
     PREPAID_INTEREST,
+    PREPAYMENT_CHARGE,
     PREPAID_ITEM,
     BUYDOWN_SUBSIDY,
     REDUCED_PAYMENT,
@@ -139,7 +144,19 @@ public enum Name {
     REACHED,
     REACHED_A_STEP_FURTHER,
     TERM_MONTHS,
-    REGULAR_EXTRA;
+    REGULAR_EXTRA,
+    MONTHS_KEPT,
+    PART_OF_PERIOD,
+    KEPT_BALANCE,
+    KEPT_COST,
+    SUBSIDY_BY_THEN,
+    HOME_COSTS,
+    HOME_COSTS_BY_THEN,
+    DEBTS_PAID,
+    DEBTS_OWED,
+    DISCOUNT_RATE,
+    TAX_RATE,
+    COST_AS_PAID;
 
     /** What an item at closing is. */
     static Name of(Kind kind) {

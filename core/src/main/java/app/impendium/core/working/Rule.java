@@ -14,6 +14,13 @@ public enum Rule {
     DOWN_AMOUNT("the amount given"),
     DOWN_SHARE("D", Symbols.PRICE.times(named("percent", Name.PERCENT_DOWN))),
     LOAN_OF_PURCHASE("L", Symbols.PRICE.minus(named("D", Name.DOWN_PAYMENT)).plus(Symbols.FINANCED_PREMIUM)),
+    LOAN_OF_REFINANCING(
+            "L",
+            named("balance", Name.BALANCE_PAID_OFF)
+                    .plus(total("debts", Name.DEBT_PAID_OFF))
+                    .plus(named("cash out", Name.CASH_OUT))
+                    .plus(named("financed costs", Name.FINANCED_COSTS))
+                    .plus(Symbols.FINANCED_PREMIUM)),
     LOAN_GIVEN("L", Symbols.BASE_LOAN.plus(Symbols.FINANCED_PREMIUM)),
     UPFRONT_PREMIUM("", Symbols.BASE_LOAN.times(named("percent", Name.PREMIUM_PERCENT))),
     LOAN_TO_VALUE("", Symbols.BASE_LOAN.over(Symbols.VALUE)),
@@ -109,7 +116,12 @@ public enum Rule {
             "",
             named("down payment", Name.DOWN_PAYMENT)
                     .plus(total("costs", Name.of(kind -> !kind.isCredit(), Name.UPFRONT_PREMIUM, Name.BUYDOWN_SUBSIDY)))
-                    .minus(total("credits", Name.LENDER_CREDIT, Name.SELLER_CREDIT_USED))),
+                    .minus(total(
+                            "credits",
+                            Name.LENDER_CREDIT,
+                            Name.SELLER_CREDIT_USED,
+                            Name.FINANCED_COSTS,
+                            Name.CASH_OUT))),
     ACTUARIAL_METHOD("Σ payment / ((1 + f·r)(1 + r)^t) = amount received", "12 CFR 1026, Appendix J"),
     COST_OF_BORROWING(
             "",
@@ -176,6 +188,17 @@ public enum Rule {
             "",
             named("paid at this rate", Name.TOTAL_PAID)
                     .minus(named("paid at the loan’s rate", Name.TOTAL_PAID_AT_OWN_RATE))),
+    KEPT_BALANCE(
+            "",
+            named("balance", Name.BALANCE)
+                    .times(Symbols.ONE.plus(named("f", Name.PART_OF_PERIOD).times(Symbols.PER_PAYMENT)))),
+    KEPT_COST(
+            "",
+            named("cash to close", Name.CASH_TO_CLOSE)
+                    .plus(total("paid", Name.PAID, Name.PREMIUMS, Name.HOME_COSTS_BY_THEN, Name.DEBTS_PAID))
+                    .minus(named("subsidy", Name.SUBSIDY_BY_THEN))
+                    .plus(total("balance", Name.KEPT_BALANCE, Name.DEBTS_OWED))),
+    KEPT_WORTH("Σ flow / (1 + d)^(t / 12), tax relief on interest taken off each payment"),
     SOLVED_LARGEST("the largest step that meets the target"),
     SOLVED_SMALLEST("the smallest step that meets the target"),
     TOTAL_INTEREST_PERCENTAGE(

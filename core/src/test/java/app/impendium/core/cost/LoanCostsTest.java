@@ -35,6 +35,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 class LoanCostsTest {
+    private static final Financing SIXTY_THOUSAND_DOWN = new Financing.Purchase(
+            Money.of("300000.00"), new DownPayment.Amount(Money.of("60000.00")), Optional.empty());
 
     @ParameterizedTest
     @MethodSource("buydowns")
@@ -101,7 +103,7 @@ class LoanCostsTest {
         ClosingCosts costs = costs("1.25", "0", "2150.00", "810.40", "7500.00");
 
         CashToClose cash =
-                CashToClose.of(costs, Money.of("240000.00"), Money.of("60000.00"), Money.ZERO, Money.of("500.00"));
+                CashToClose.of(costs, Money.of("240000.00"), SIXTY_THOUSAND_DOWN, Money.ZERO, Money.of("500.00"));
 
         assertThat(cash.cost(Kind.POINTS)).isEqualTo(Money.of("3000.00"));
         assertThat(cash.sellerCreditUsed()).isEqualTo(Money.of("6460.40"));
@@ -114,7 +116,7 @@ class LoanCostsTest {
         ClosingCosts costs = costs("0", "0.5", "2150.00", "0.00", "150.00");
 
         CashToClose cash =
-                CashToClose.of(costs, Money.of("240000.00"), Money.of("60000.00"), Money.of("70.00"), Money.ZERO);
+                CashToClose.of(costs, Money.of("240000.00"), SIXTY_THOUSAND_DOWN, Money.of("70.00"), Money.ZERO);
 
         assertThat(cash.total()).isEqualTo(Money.of("60870.00"));
         assertThat(costs.prepaidFinanceCharge(Money.of("240000.00"))).isEqualTo(Money.of("2150.00"));
@@ -130,7 +132,7 @@ class LoanCostsTest {
                 ClosingItem.of(Kind.LOAN_FEE, Money.of("350.00")),
                 ClosingItem.of(Kind.LOAN_FEE, Money.of("125.50"))));
 
-        CashToClose cash = CashToClose.of(costs, loan, Money.of("60000.00"), Money.ZERO, Money.ZERO);
+        CashToClose cash = CashToClose.of(costs, loan, SIXTY_THOUSAND_DOWN, Money.ZERO, Money.ZERO);
 
         assertThat(cash.costs()).containsExactly(new CashToClose.Cost(Kind.LOAN_FEE, Money.of("475.50")));
         assertThat(cash.total()).isEqualTo(Money.of("60475.50"));

@@ -5,6 +5,8 @@ import static app.impendium.core.working.Numbers.number;
 import static app.impendium.core.working.Numbers.value;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.Assumptions;
+import app.impendium.core.CaseComparison;
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.Closing;
 import app.impendium.core.LoanOption;
@@ -103,7 +105,9 @@ class OptionWorkingsTest {
                         insured.ofRange(1, 12),
                         insured.ofRateRestated(Compounding.YEARLY),
                         OptionWorkings.atRate(AnnualRate.ofPercent("5"), RateLadder.of(everything.loanTerms())),
-                        TargetWorkings.of(new Target.TotalInterest(Money.of("90000.00")), answer))
+                        TargetWorkings.of(new Target.TotalInterest(Money.of("90000.00")), answer),
+                        CaseComparison.of(List.of(CaseEvaluator.evaluate(everything)), Assumptions.NONE)
+                                .workings(0))
                 .map(workings -> workings.stream().map(Working::figure).toList())
                 .toList();
 

@@ -52,6 +52,7 @@ public class RuleTest {
             Rule.EFFECTIVE_RATE_OF_FLOWS,
             Rule.COMPARISON_RATE,
             Rule.EXTRAS_OF_RANGE,
+            Rule.KEPT_WORTH,
             Rule.SOLVED_LARGEST,
             Rule.SOLVED_SMALLEST);
 

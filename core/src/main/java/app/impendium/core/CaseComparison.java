@@ -1,0 +1,132 @@
+package app.impendium.core;
+
+import app.impendium.core.compare.CostComparison;
+import app.impendium.core.compare.MoneyMoved;
+import app.impendium.core.compare.Worth;
+import app.impendium.core.cost.CashToClose;
+import app.impendium.core.cost.Financing;
+import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RunningDebt;
+import app.impendium.core.loan.Schedule;
+import app.impendium.core.money.Money;
+import app.impendium.core.working.KeptWorking;
+import app.impendium.core.working.Working;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * The options of a case beside one another, for as long as the client keeps them. A debt that any of them pays off counts for
+ * the others too, which go on paying it. Immutable.
+ */
+public final class CaseComparison {
+    /** How long a loan is taken to be kept where nothing is said: seven years. */
+    private static final int USUAL_MONTHS = 84;
+
+    private final List<OptionEvaluation> options;
+    private final List<RunningDebt> debts;
+    private final CostComparison costs;
+    private final int keptMonths;
+
+    private CaseComparison(List<OptionEvaluation> options, Assumptions assumptions) {
+        this.options = List.copyOf(options);
+        this.debts = options.stream()
+                .flatMap(option -> paidOff(option).stream())
+                .distinct()
+                .toList();
+        this.keptMonths = assumptions.kept().map(LoanTerm::months).orElse(USUAL_MONTHS);
+        List<MoneyMoved> moved = options.stream()
+                .map(option -> option.moneyMoved(beside(option)))
+                .toList();
+        this.costs = CostComparison.of(
+                moved, new Worth(assumptions.discountRate(), assumptions.marginalTaxRate()), keptMonths);
+    }
+
+    /**
+     * The comparison of evaluated options.
+     *
+     * @param options at least one; the first is the baseline
+     */
+    public static CaseComparison of(List<OptionEvaluation> options, Assumptions assumptions) {
+        return new CaseComparison(options, assumptions);
+    }
+
+    /** How long the client keeps the loan: seven years where nothing is said. */
+    public int keptMonths() {
+        return keptMonths;
+    }
+
+    /** What the options cost for each length of stay. */
+    public CostComparison costs() {
+        return costs;
+    }
+
+    /**
+     * An option as it is kept.
+     *
+     * @param month what goes out in the first month, with debts that go on beside it
+     * @param interestByThen all interest paid with the payments made by then
+     * @param payback how many months the saving of a month takes to make up for the costs, where it replaces another loan
+     */
+    public record Kept(Money month, Money cost, Money balance, Money interestByThen, Optional<Payback> payback) {}
+
+    /**
+     * What replacing a loan costs, and what it saves each month.
+     *
+     * @param costs all that is paid for it at closing, financed or not
+     * @param monthlySaving against the baseline; negative where more goes out
+     * @param months after which the savings make up for the costs, rounded up; none without a saving
+     */
+    public record Payback(Money costs, Money monthlySaving, OptionalInt months) {
+        static Payback of(Money costs, Money monthlySaving) {
+            boolean isSaving = monthlySaving.isAbove(Money.ZERO);
+            long roundedUp = isSaving ? (costs.cents() + monthlySaving.cents() - 1) / monthlySaving.cents() : 0;
+            return new Payback(costs, monthlySaving, isSaving ? OptionalInt.of((int) roundedUp) : OptionalInt.empty());
+        }
+    }
+
+    /** An option as it is kept, by its place from 0. */
+    public Kept kept(int option) {
+        MoneyMoved moved = costs.moved(option);
+        return new Kept(
+                month(option),
+                costs.cost(option).after(keptMonths),
+                moved.owedAfter(keptMonths),
+                Money.ofCents(moved.schedule().interestSoFarCents(moved.paymentsBy(keptMonths))),
+                payback(option));
+    }
+
+    /** How the figures of an option as it is kept are calculated. */
+    public List<Working> workings(int option) {
+        return new KeptWorking(costs, option, keptMonths).workings();
+    }
+
+    private Money month(int option) {
+        return beside(options.get(option)).stream()
+                .map(debt -> debt.due(1))
+                .reduce(options.get(option).firstMonth(), Money::plus);
+    }
+
+    private Optional<Payback> payback(int option) {
+        if (!(options.get(option).option().financing() instanceof Financing.Refinancing)) {
+            return Optional.empty();
+        }
+        CashToClose cash = options.get(option).cashToClose();
+        Money paid = cash.payable().minus(cash.lenderCredit()).minus(cash.sellerCreditUsed());
+        return Optional.of(Payback.of(paid, month(0).minus(month(option))));
+    }
+
+    private List<Schedule> beside(OptionEvaluation option) {
+        List<RunningDebt> paidOff = paidOff(option);
+        return debts.stream()
+                .filter(debt -> !paidOff.contains(debt))
+                .map(RunningDebt::schedule)
+                .toList();
+    }
+
+    private static List<RunningDebt> paidOff(OptionEvaluation option) {
+        return option.option()
+                .financing()
+                .match(purchase -> List.of(), loanOnly -> List.of(), Financing.Refinancing::debts);
+    }
+}

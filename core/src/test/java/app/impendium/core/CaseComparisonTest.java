@@ -1,0 +1,179 @@
+package app.impendium.core;
+
+import static app.impendium.core.GoldenCases.cents;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.impendium.core.GoldenCases.GoldenCase;
+import app.impendium.core.compare.CheapestRun;
+import app.impendium.core.cost.ClosingAmount;
+import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.Payer;
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RunningDebt;
+import app.impendium.core.money.Money;
+import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rate.YearlyChange;
+import app.impendium.core.working.RuleTest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+
+class CaseComparisonTest {
+    private static final LoanOption THIRTY_YEARS = Options.purchase("10", PaymentFrequency.MONTHLY, 360);
+
+    @ParameterizedTest
+    @MethodSource("refinancings")
+    void comparesRefinancingWithStaying(GoldenCase golden) {
+        CaseComparison comparison = compared(Assumptions.NONE, Refinancings.of(golden.input()));
+
+        JsonNode expected = golden.expect();
+        CaseComparison.Kept refinanced = comparison.kept(1);
+        CaseComparison.Payback payback = refinanced.payback().orElseThrow();
+        assertThat(comparison.costs().moved(1).terms().amount()).isEqualTo(money(expected.get("newAmount")));
+        assertThat(refinanced.month()).isEqualTo(money(expected.get("newPayment")));
+        assertThat(comparison.kept(0).month()).isEqualTo(money(expected.get("monthlyBefore")));
+        assertThat(payback.monthlySaving()).isEqualTo(money(expected.get("monthlySaving")));
+        assertThat(boxed(payback.months())).isEqualTo(number(expected.get("simplePaybackMonths")));
+        expected.get("costs").forEach(costs -> {
+            int months = costs.get("months").asInt();
+            assertThat(comparison.costs().cost(0).after(months))
+                    .as("staying %s months", months)
+                    .isEqualTo(money(costs.get("staying")));
+            assertThat(comparison.costs().cost(1).after(months))
+                    .as("refinanced for %s months", months)
+                    .isEqualTo(money(costs.get("refinancing")));
+        });
+        assertThat(boxed(comparison.costs().leadOverBaseline(1).staysFrom()))
+                .isEqualTo(number(expected.get("refinancingAtOrUnderFromMonth")));
+        List<CheapestRun> runs = new ArrayList<>();
+        expected.get("cheapest")
+                .forEach(run -> runs.add(new CheapestRun(
+                        run.get("fromMonth").asInt(),
+                        run.get("toMonth").asInt(),
+                        run.get("option").asString().equals("staying") ? 0 : 1)));
+        assertThat(comparison.costs().cheapest()).isEqualTo(runs);
+        assertThat(comparison.costs().horizonMonths())
+                .isEqualTo(runs.get(runs.size() - 1).toMonth());
+    }
+
+    static Stream<GoldenCase> refinancings() {
+        return GoldenCases.of("refinance");
+    }
+
+    @Test
+    void countsADebtForEveryOptionThatGoesOnPayingIt() {
+        RunningDebt car = debt("car", "9000.00", "300.00");
+        RunningDebt boat = debt("boat", "5000.00", "120.00");
+        List<LoanOption> options = List.of(
+                THIRTY_YEARS, refinancing(List.of(car, boat)), refinancing(List.of(boat)), refinancing(List.of()));
+        CaseComparison comparison = compared(Assumptions.NONE, options);
+        Money plain = CaseEvaluator.evaluate(THIRTY_YEARS).monthlyCost().first().total();
+
+        assertThat(comparison.kept(0).month()).isEqualTo(plain.plus(Money.of("420.00")));
+        assertThat(comparison.costs().moved(1).debtsBeside()).isEmpty();
+        assertThat(comparison.costs().moved(2).debtsBeside())
+                .singleElement()
+                .satisfies(beside -> assertThat(beside.balanceAfter(0)).isEqualTo(car.balance()));
+        assertThat(comparison.costs().moved(3).debtsBeside()).hasSize(2);
+        assertThat(comparison.costs().moved(3).owedOnDebtsAfter(1)).isLessThan(Money.of("14000.00"));
+    }
+
+    @Test
+    void financesCostsThatAreAShareOfTheLoanThatPaysForThem() {
+        ClosingCosts costs = new ClosingCosts(List.of(
+                new ClosingItem(ClosingItem.Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of("1.5")), Payer.BUYER),
+                ClosingItem.of(ClosingItem.Kind.PREPAYMENT_CHARGE, Money.of("1234.56"))));
+        Financing.Refinancing financed = Financing.Refinancing.of(
+                        Money.of("180000.00"), List.of(), Money.ZERO, Optional.of(Money.of("310000.00")))
+                .financing(costs);
+
+        assertThat(financed.loanAmount())
+                .isEqualTo(Money.of("180000.00").plus(costs.netOf(financed.loanAmount())))
+                .isEqualTo(Money.of("183994.48"));
+        assertThat(financed.loanToValuePercent()).isPresent();
+    }
+
+    @Test
+    void aDebtWhosePaymentDoesNotCoverItsInterestIsRefused() {
+        assertThatThrownBy(() -> debt("card", "9000.00", "50.00"))
+                .isInstanceOf(CaseException.class)
+                .hasMessageContaining("paymentCents: PAYMENT_BELOW_INTEREST 50.00, 52.50, 1");
+        assertThatThrownBy(() -> debt("card", "0.00", "0.00"))
+                .hasMessageContaining("balanceCents: OUT_OF_RANGE")
+                .hasMessageContaining("paymentCents: OUT_OF_RANGE");
+    }
+
+    @Test
+    void takesTheLoanToBeKeptForSevenYearsWhereNothingIsSaid() {
+        CaseComparison usual = compared(Assumptions.NONE, List.of(THIRTY_YEARS));
+        CaseComparison longer = compared(keptFor(420), List.of(THIRTY_YEARS));
+
+        assertThat(usual.keptMonths()).isEqualTo(84);
+        assertThat(usual.kept(0).balance())
+                .isEqualTo(usual.costs().moved(0).schedule().balanceAfter(84));
+        assertThat(longer.costs().horizonMonths()).isEqualTo(360);
+        assertThat(longer.kept(0).balance()).isEqualTo(Money.ZERO);
+        assertThat(longer.kept(0).cost()).isEqualTo(longer.costs().cost(0).after(360));
+    }
+
+    @Test
+    void everyFigureOfAKeptOptionIsExplained() {
+        List<LoanOption> options = List.of(
+                THIRTY_YEARS,
+                Options.purchase("25", PaymentFrequency.WEEKLY, 240),
+                refinancing(List.of(debt("car", "9000.00", "300.00"))));
+        for (Assumptions assumptions : List.of(Assumptions.NONE, keptFor(37), keptFor(400), discounted())) {
+            CaseComparison comparison = compared(assumptions, options);
+            for (int option = 0; option < options.size(); option++) {
+                assertThat(comparison.workings(option)).hasSize(3).allSatisfy(RuleTest::assertGivesItsFigure);
+            }
+        }
+    }
+
+    private static CaseComparison compared(Assumptions assumptions, List<LoanOption> options) {
+        return CaseComparison.of(
+                CaseEvaluator.evaluate(new CaseFile(options, assumptions)).options(), assumptions);
+    }
+
+    private static Assumptions keptFor(int months) {
+        return new Assumptions(
+                YearlyChange.NONE, AnnualRate.ofPercent("0"), Percent.ZERO, Optional.of(new LoanTerm(months)));
+    }
+
+    private static Assumptions discounted() {
+        return new Assumptions(YearlyChange.NONE, AnnualRate.ofPercent("3.5"), Percent.of("24"), Optional.empty());
+    }
+
+    private static RunningDebt debt(String id, String balance, String payment) {
+        return new RunningDebt(id, Money.of(balance), Money.of(payment), AnnualRate.ofPercent("7"));
+    }
+
+    private static LoanOption refinancing(List<RunningDebt> debts) {
+        return THIRTY_YEARS.withFinancing(Financing.Refinancing.of(
+                Money.of("200000.00"), debts, Money.of("2500.00"), Optional.of(Options.PRICE)));
+    }
+
+    private static Money money(JsonNode amount) {
+        return Money.ofCents(cents(amount));
+    }
+
+    private static Optional<Integer> boxed(OptionalInt number) {
+        return number.stream().boxed().findFirst();
+    }
+
+    private static Optional<Integer> number(JsonNode number) {
+        return number.isNull() ? Optional.empty() : Optional.of(number.asInt());
+    }
+}
