@@ -60,6 +60,9 @@ export const withLoan =
         return { ...option, financing: { ...option.financing, loanCents } }
       case 'PURCHASE':
         return withDownAmount(option.financing.priceCents - loanCents)(option)
+      case 'REFINANCING':
+        // What it pays off decides what is borrowed.
+        return option
     }
   }
 

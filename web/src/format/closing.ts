@@ -15,6 +15,7 @@ export const CLOSING_KINDS: Record<ClosingKind, KindWords> = {
   LENDER_CREDIT: { label: 'Lender credit', hint: '% of the loan', unit: 'percent' },
   LOAN_FEE: { label: 'Loan fees', hint: 'lender and required services', unit: 'cents' },
   OTHER_COST: { label: 'Recording and taxes', hint: 'not charged for the loan', unit: 'cents' },
+  PREPAYMENT_CHARGE: { label: 'Prepayment charge', hint: 'of the present lender', unit: 'cents' },
   PREPAID_INTEREST: { label: 'Prepaid interest', hint: 'to the first full period', unit: 'cents' },
   PREPAID_ITEM: { label: 'Prepaid taxes and insurance', hint: 'amount', unit: 'cents' },
   SELLER_CREDIT: { label: 'Seller credit', hint: 'towards all of these', unit: 'cents' },

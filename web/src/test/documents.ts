@@ -8,6 +8,10 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
   market: 'US',
   currency: 'USD',
   assumptions: { homeValuePercent: null, discountPercent: null, marginalTaxPercent: null, keptMonths: null },
+  debts: [],
+  presentPayment: null,
+  conclusion: null,
+  pricedOn: null,
   options: [
     {
       id: 'first',

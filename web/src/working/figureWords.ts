@@ -58,6 +58,9 @@ export const FIGURE_WORDS: Record<FigureName, string> = {
   RUNG_PER_YEAR: 'Difference per year',
   RUNG_WHOLE_LOAN: 'Difference, whole loan',
   TARGET_ANSWER: 'Solved for the target',
+  KEPT_COST: 'All-in cost',
+  KEPT_BALANCE: 'Balance then',
+  KEPT_INTEREST: 'Interest by then',
 }
 
 /** The part of docs/figures.md that explains a figure. */
@@ -117,4 +120,7 @@ export const CHAPTERS: Record<FigureName, string> = {
   RUNG_PER_YEAR: 'rates-side-by-side',
   RUNG_WHOLE_LOAN: 'rates-side-by-side',
   TARGET_ANSWER: 'solving',
+  KEPT_COST: 'options-over-time',
+  KEPT_BALANCE: 'options-over-time',
+  KEPT_INTEREST: 'options-over-time',
 }

@@ -122,6 +122,20 @@ const OWN_WORDS: Record<Exclude<Name, WordedElsewhere>, string> & Partial<Record
   REACHED_A_STEP_FURTHER: 'Result one step further',
   TERM_MONTHS: 'Months',
   REGULAR_EXTRA: 'Extra with each payment',
+  BALANCE_PAID_OFF: 'Balance paid off',
+  DEBT_PAID_OFF: 'Debt paid off',
+  CASH_OUT: 'Cash out',
+  FINANCED_COSTS: 'Costs added to the loan',
+  MONTHS_KEPT: 'Months kept',
+  PART_OF_PERIOD: 'Part of a period since then, f',
+  SUBSIDY_BY_THEN: 'Paid by the buydown’s subsidy',
+  HOME_COSTS: 'Home costs beside the loan, a month',
+  HOME_COSTS_BY_THEN: 'Home costs beside the loan',
+  DEBTS_PAID: 'Paid on debts beside it',
+  DEBTS_OWED: 'Balance of debts beside it',
+  DISCOUNT_RATE: 'Discount rate, d',
+  TAX_RATE: 'Tax relief on interest',
+  COST_AS_PAID: 'All-in cost as it is paid',
 }
 
 /** What a number in a working is. */

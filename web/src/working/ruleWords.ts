@@ -6,6 +6,8 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   DOWN_SHARE: 'A share of the price, to the nearest cent.',
   LOAN_OF_PURCHASE: 'The price less the down payment, plus a premium that is added to the loan.',
   LOAN_GIVEN: 'It was given, plus a premium that is added to the loan.',
+  LOAN_OF_REFINANCING:
+    'The balance paid off, with debts paid off, cash out, costs and a premium that are added to the loan.',
   UPFRONT_PREMIUM: 'A percentage of the loan before the premium is added.',
   LOAN_TO_VALUE: 'The loan before any financed premium, in percent of the lesser of price and appraisal.',
   RATE_SAME_PERIODS: 'Interest compounds as often as it is paid: the interest rate is divided evenly.',
@@ -91,6 +93,12 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
     'The regular payment at this rate, less the one compared with: at the loan’s own rate, or at a renewal the payment before it.',
   RUNG_PER_YEAR: 'The difference per payment, times the payments of a year.',
   RUNG_WHOLE_LOAN: 'All that is paid at this rate, less all that is paid at the loan’s own.',
+  KEPT_COST:
+    'What is brought to closing, everything paid in that time, and the balance that is then still to be paid back.',
+  KEPT_WORTH:
+    'Every amount paid in that time and the balance then, each by what it is worth on the day the loan is paid out; tax relief on interest comes back with each payment.',
+  KEPT_BALANCE:
+    'The balance after the last payment made by then, with simple interest for the part of a period that has passed since.',
   SOLVED_LARGEST:
     'The largest that meets the target, all else kept as it is: found by halving, in whole units of the currency, thousandths of a percent or months. One step further no longer meets it.',
   SOLVED_SMALLEST:

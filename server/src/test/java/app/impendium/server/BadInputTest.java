@@ -84,7 +84,7 @@ class BadInputTest {
                 "terms.rounding | \"DOWN\"       | DOWN is not allowed here, only one of NEAREST_CENT, UP_TO_CENT.",
                 "terms.rounding | 0              | 0 is not allowed here, only one of NEAREST_CENT, UP_TO_CENT.",
                 "housing | []             | this value is not allowed here, only an object of the format.",
-                "financing.kind | \"LEASE\" | LEASE is not allowed here, only one of PURCHASE, LOAN_ONLY.",
+                "financing.kind | \"LEASE\" | LEASE is not allowed here, only one of PURCHASE, LOAN_ONLY, REFINANCING.",
                 "financing.loanCents | 5 | the field loanCents is not allowed here, only the fields of the format.",
                 "surprise     | 1              | the field surprise is not allowed here, only the fields of the format."
             })

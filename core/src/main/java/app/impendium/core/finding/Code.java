@@ -65,6 +65,8 @@ public enum Code {
     INVALID_ID,
     /** An id that another entry of the list has: given. */
     DUPLICATE_ID,
+    /** No debt of the case: given. */
+    UNKNOWN_DEBT,
     /** Not what the parameter is about: given. */
     NOT_AN_AMOUNT,
     /** Not a day: given. */

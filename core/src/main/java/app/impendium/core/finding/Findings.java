@@ -46,6 +46,11 @@ public final class Findings {
         return isInRange;
     }
 
+    /** Everything found so far. */
+    public List<Finding> all() {
+        return List.copyOf(all);
+    }
+
     /**
      * Ends the gathering.
      *

@@ -12,6 +12,10 @@ import java.util.List;
  * @param market whose wording and way of writing figures apply; absent for the one that the currency suggests
  * @param currency of every amount in it
  * @param assumptions what is taken for granted beyond the options' own terms; absent for nothing
+ * @param debts what the clients owe beside the home
+ * @param presentPayment what is paid today on the loan that ends or is replaced; absent where there is none
+ * @param conclusion the advisor's own words on the options, at most 4,000 characters; absent for none
+ * @param pricedOn the rate table that the options were priced on; absent where none was used
  * @param options from one to six ways of financing the home; the first is the baseline
  */
 public record CaseDocument(
@@ -21,6 +25,10 @@ public record CaseDocument(
         @Schema(nullable = true) Market market,
         CurrencyCode currency,
         AssumptionsDocument assumptions,
+        List<DebtDocument> debts,
+        @Schema(nullable = true) PresentPaymentDocument presentPayment,
+        @Schema(nullable = true) String conclusion,
+        @Schema(nullable = true) PricedOnDocument pricedOn,
         List<OptionDocument> options) {
 
     /** The version written today. */
@@ -29,10 +37,22 @@ public record CaseDocument(
     /** What is not sent holds nothing. */
     public CaseDocument {
         assumptions = assumptions == null ? AssumptionsDocument.NONE : assumptions;
+        debts = debts == null ? List.of() : debts;
     }
 
     /** The same with other options. */
     public CaseDocument withOptions(List<OptionDocument> others) {
-        return new CaseDocument(format, title, clients, market, currency, assumptions, others);
+        return new CaseDocument(
+                format,
+                title,
+                clients,
+                market,
+                currency,
+                assumptions,
+                debts,
+                presentPayment,
+                conclusion,
+                pricedOn,
+                others);
     }
 }

@@ -52,6 +52,7 @@ public final class Convention {
         POINTS,
         LOAN_FEE,
         OTHER_COST,
+        PREPAYMENT_CHARGE,
         PREPAID_INTEREST,
         PREPAID_ITEM,
         LENDER_CREDIT,

@@ -11,7 +11,10 @@ public record LoanOnlyDocument(Long loanCents) implements FinancingDocument {
     static final String KIND = "LOAN_ONLY";
 
     @Override
-    public <T> T match(Function<PurchaseDocument, T> purchase, Function<LoanOnlyDocument, T> loanOnly) {
+    public <T> T match(
+            Function<PurchaseDocument, T> purchase,
+            Function<LoanOnlyDocument, T> loanOnly,
+            Function<RefinancingDocument, T> refinancing) {
         return loanOnly.apply(this);
     }
 }

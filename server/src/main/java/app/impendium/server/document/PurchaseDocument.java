@@ -17,7 +17,10 @@ public record PurchaseDocument(
     static final String KIND = "PURCHASE";
 
     @Override
-    public <T> T match(Function<PurchaseDocument, T> purchase, Function<LoanOnlyDocument, T> loanOnly) {
+    public <T> T match(
+            Function<PurchaseDocument, T> purchase,
+            Function<LoanOnlyDocument, T> loanOnly,
+            Function<RefinancingDocument, T> refinancing) {
         return purchase.apply(this);
     }
 }

@@ -11,6 +11,7 @@ import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.finding.Value;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.YearlyChange;
@@ -21,11 +22,14 @@ import app.impendium.server.document.OptionDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 
 /** Turns a case document into the case that the computation knows, or refuses it with everything that is wrong. */
 final class CaseReader {
     private static final int MOST_CHARACTERS = 200;
+    private static final int MOST_OF_CONCLUSION = 4000;
 
     private CaseReader() {}
 
@@ -36,14 +40,84 @@ final class CaseReader {
      */
     static CaseFile read(CaseDocument document) {
         Findings findings = new Findings();
+        CaseFrame frame = frame(document, findings);
+        List<LoanOption> options = new ArrayList<>();
+        if (frame.isCountable()) {
+            for (int i = 0; i < document.options().size(); i++) {
+                option(document, i, frame, findings).ifPresent(options::add);
+            }
+        }
+        findings.throwIfAny();
+        return new CaseFile(options, frame.assumptions().orElseThrow());
+    }
+
+    /**
+     * The options of a document, each for itself: what the function makes of it, or why there is nothing.
+     *
+     * @throws CaseException if anything beside the options has no meaning, with every finding
+     */
+    static <T> List<Attempt<T>> attempts(CaseDocument document, BiFunction<LoanOption, Assumptions, T> evaluate) {
+        Findings beside = new Findings();
+        CaseFrame frame = frame(document, beside);
+        beside.throwIfAny();
+        List<Attempt<T>> attempts = new ArrayList<>();
+        for (int i = 0; i < document.options().size(); i++) {
+            Findings ofOption = new Findings();
+            String path = Field.entry(Field.OPTIONS, i);
+            Optional<T> made = option(document, i, frame, ofOption)
+                    .flatMap(option -> ofOption.group(
+                            path,
+                            () -> evaluate.apply(option, frame.assumptions().orElseThrow())));
+            attempts.add(new Attempt<>(made, ofOption.all()));
+        }
+        return attempts;
+    }
+
+    /**
+     * What became of an option.
+     *
+     * @param because why nothing was made of it; empty where something was
+     */
+    record Attempt<T>(Optional<T> made, List<Finding> because) {}
+
+    /** What a document says beside its options. */
+    private record CaseFrame(
+            boolean isCountable,
+            CreditCostRate costRate,
+            Optional<Assumptions> assumptions,
+            Map<String, RunningDebt> debts) {}
+
+    private static CaseFrame frame(CaseDocument document, Findings findings) {
         checkFormat(document.format(), findings);
         Needed.text("title", document.title(), 1, MOST_CHARACTERS, findings);
         Needed.text("clients", document.clients(), 0, MOST_CHARACTERS, findings);
         Needed.isThere("currency", document.currency(), findings);
+        if (document.conclusion() != null) {
+            Needed.prose("conclusion", document.conclusion(), MOST_OF_CONCLUSION, findings);
+        }
+        PresentPaymentReader.check(document.presentPayment(), findings);
+        PricedOnReader.check(document.pricedOn(), findings);
         Optional<Assumptions> assumptions = findings.group("assumptions", () -> assumptions(document.assumptions()));
-        List<LoanOption> options = readOptions(document, findings);
-        findings.throwIfAny();
-        return new CaseFile(options, assumptions.orElseThrow());
+        List<OptionDocument> given = document.options() == null ? List.of() : document.options();
+        boolean isCountable =
+                findings.group("", () -> CaseFile.checkedCount(given.size())).isPresent();
+        if (isCountable) {
+            Needed.ids(Field.OPTIONS, given, findings);
+        }
+        return new CaseFrame(
+                isCountable,
+                Laws.creditCostRate(Market.of(document)),
+                assumptions,
+                DebtReader.paidOff(document.debts(), given, findings));
+    }
+
+    private static Optional<LoanOption> option(CaseDocument document, int index, CaseFrame frame, Findings findings) {
+        OptionDocument given = document.options().get(index);
+        return given == null
+                ? Optional.empty()
+                : findings.group(
+                        Field.entry(Field.OPTIONS, index),
+                        () -> OptionReader.read(given, frame.costRate(), frame.debts()));
     }
 
     private static Assumptions assumptions(AssumptionsDocument given) {
@@ -62,24 +136,6 @@ final class CaseReader {
 
     private static BigDecimal orZero(BigDecimal percent) {
         return percent == null ? BigDecimal.ZERO : percent;
-    }
-
-    private static List<LoanOption> readOptions(CaseDocument document, Findings findings) {
-        List<LoanOption> options = new ArrayList<>();
-        List<OptionDocument> given = document.options() == null ? List.of() : document.options();
-        if (findings.group("", () -> CaseFile.checkedCount(given.size())).isEmpty()) {
-            return options;
-        }
-        Needed.ids(Field.OPTIONS, given, findings);
-        CreditCostRate costRate = Laws.creditCostRate(Market.of(document));
-        for (int i = 0; i < given.size(); i++) {
-            OptionDocument option = given.get(i);
-            if (option != null) {
-                findings.group(Field.entry(Field.OPTIONS, i), () -> OptionReader.read(option, costRate))
-                        .ifPresent(options::add);
-            }
-        }
-        return options;
     }
 
     private static void checkFormat(Integer format, Findings findings) {

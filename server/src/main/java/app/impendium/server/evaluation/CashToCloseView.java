@@ -11,6 +11,8 @@ import java.util.List;
  * @param lenderCreditCents taken off
  * @param sellerCreditUsedCents taken off
  * @param sellerCreditUnusedCents what cannot be used of the seller credit
+ * @param financedCostsCents costs that the loan itself pays, taken off
+ * @param cashOutCents what the client receives out of the loan, taken off
  */
 public record CashToCloseView(
         long downPaymentCents,
@@ -20,6 +22,8 @@ public record CashToCloseView(
         long lenderCreditCents,
         long sellerCreditUsedCents,
         long sellerCreditUnusedCents,
+        long financedCostsCents,
+        long cashOutCents,
         long totalCents) {
 
     /** What the client pays of one kind. */
@@ -34,6 +38,8 @@ public record CashToCloseView(
                 cash.lenderCredit().cents(),
                 cash.sellerCreditUsed().cents(),
                 cash.sellerCreditUnused().cents(),
+                cash.financedCosts().cents(),
+                cash.cashOut().cents(),
                 cash.total().cents());
     }
 

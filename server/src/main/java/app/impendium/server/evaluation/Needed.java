@@ -50,6 +50,16 @@ final class Needed {
         }
     }
 
+    /** Adds a finding for a text of several lines that is too long or cannot be printed. */
+    static void prose(String path, String text, int most, Findings findings) {
+        if (text.length() > most) {
+            findings.add(Finding.of(
+                    path, Code.TEXT_LENGTH, new Value.Count(text.length()), new Value.Count(0), new Value.Count(most)));
+        } else if (!isPlain(text.replace("\n", ""))) {
+            findings.add(Finding.of(path, Code.UNPRINTABLE));
+        }
+    }
+
     /** Whether a text can be stored and shown: no control characters, no half of a character. */
     private static boolean isPlain(String text) {
         return text.codePoints()

@@ -8,12 +8,16 @@ import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Value;
 import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
@@ -24,9 +28,13 @@ import app.impendium.server.document.HousingDocument;
 import app.impendium.server.document.LoanOnlyDocument;
 import app.impendium.server.document.OptionDocument;
 import app.impendium.server.document.PurchaseDocument;
+import app.impendium.server.document.RefinancingDocument;
 import app.impendium.server.document.TermsDocument;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Turns one option of a case document into the option that the computation knows. */
@@ -35,19 +43,22 @@ final class OptionReader {
 
     private final OptionDocument document;
     private final CreditCostRate creditCostRate;
+    private final Map<String, RunningDebt> debts;
     private final Findings findings = new Findings();
 
-    private OptionReader(OptionDocument document, CreditCostRate creditCostRate) {
+    private OptionReader(OptionDocument document, CreditCostRate creditCostRate, Map<String, RunningDebt> debts) {
         this.document = document;
         this.creditCostRate = creditCostRate;
+        this.debts = debts;
     }
 
     /**
      * @param creditCostRate the annual rate at which the case's market has the whole cost stated
+     * @param debts the case's debts that can be paid off, by their ids
      * @throws CaseException with every finding
      */
-    static LoanOption read(OptionDocument document, CreditCostRate creditCostRate) {
-        return new OptionReader(document, creditCostRate).option();
+    static LoanOption read(OptionDocument document, CreditCostRate creditCostRate, Map<String, RunningDebt> debts) {
+        return new OptionReader(document, creditCostRate, debts).option();
     }
 
     private LoanOption option() {
@@ -55,7 +66,7 @@ final class OptionReader {
             Needed.text("name", document.name(), 1, MOST_NAME_CHARACTERS, findings);
         }
         Optional<Financing> financing = Needed.value("financing", document.financing(), findings)
-                .flatMap(given -> given.match(this::purchase, this::loanOnly));
+                .flatMap(given -> given.match(this::purchase, this::loanOnly, this::refinancing));
         Optional<LoanOption> option =
                 Needed.value("terms", document.terms(), findings).flatMap(terms -> option(financing, terms));
         findings.throwIfAny();
@@ -83,9 +94,11 @@ final class OptionReader {
         Optional<HousingTerms> housing = findings.group("", () -> housing(document.housing()));
         Optional<Closing> closing = findings.group("", () -> ClosingReader.read(document));
         Optional<LoanFeatures> features = findings.group("", () -> FeaturesReader.read(document, dates, rate));
+        Optional<Financing> complete = financing.flatMap(paid ->
+                closing.flatMap(due -> findings.group("", () -> withFinancedCosts(paid, due))));
         findings.throwIfAny();
         return Optional.of(new LoanOption(
-                financing.orElseThrow(),
+                complete.orElseThrow(),
                 rate.orElseThrow(),
                 rounding.orElseThrow(),
                 amortization.orElseThrow(),
@@ -108,6 +121,40 @@ final class OptionReader {
     private Optional<Financing> loanOnly(LoanOnlyDocument given) {
         return Needed.value(Field.LOAN, given.loanCents(), findings)
                 .flatMap(cents -> findings.group("", () -> new Financing.LoanOnly(Money.ofCents(cents))));
+    }
+
+    private Optional<Financing> refinancing(RefinancingDocument given) {
+        List<RunningDebt> paidOff = new ArrayList<>();
+        for (int i = 0; i < given.debtsPaidOff().size(); i++) {
+            String id = given.debtsPaidOff().get(i);
+            if (id != null && given.debtsPaidOff().indexOf(id) < i) {
+                findings.add(Finding.of(Field.entry(Field.DEBTS_PAID_OFF, i), Code.DUPLICATE_ID, new Value.Text(id)));
+            } else if (id == null || !debts.containsKey(id)) {
+                findings.add(Finding.of(
+                        Field.entry(Field.DEBTS_PAID_OFF, i),
+                        Code.UNKNOWN_DEBT,
+                        new Value.Text(Needed.shortened(String.valueOf(id)))));
+            } else {
+                paidOff.add(debts.get(id));
+            }
+        }
+        return Needed.value(Field.BALANCE_PAID_OFF, given.balanceCents(), findings)
+                .flatMap(cents -> findings.group(
+                        "",
+                        () -> Financing.Refinancing.of(
+                                Money.ofCents(cents),
+                                paidOff,
+                                Needed.money(given.cashOutCents()),
+                                Optional.ofNullable(given.valueCents()).map(Money::ofCents))));
+    }
+
+    /** A refinancing with its costs added to the loan, where the document says so. */
+    private Financing withFinancedCosts(Financing financing, Closing closing) {
+        boolean isFinanced =
+                document.financing() instanceof RefinancingDocument given && Boolean.TRUE.equals(given.costsFinanced());
+        return isFinanced && financing instanceof Financing.Refinancing refinancing
+                ? refinancing.financing(closing.costs())
+                : financing;
     }
 
     private Optional<Financing> purchase(PurchaseDocument given) {

@@ -25,7 +25,8 @@ public record FieldProblem(
         String allowed,
         String message) {
 
-    static FieldProblem inBody(Finding finding) {
+    /** A finding about a member of the body. */
+    public static FieldProblem inBody(Finding finding) {
         return of(pointer(finding.path()), null, finding);
     }
 

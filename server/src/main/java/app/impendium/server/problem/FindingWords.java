@@ -126,6 +126,11 @@ record FindingWords(String given, String allowed, String message) {
                             value(0),
                             "an id of its own",
                             "The id " + value(0) + " is that of another entry of the list.");
+                case UNKNOWN_DEBT ->
+                    because(
+                            value(0),
+                            "the id of a debt of this case",
+                            "There is no debt with the id " + value(0) + ".");
                 case NOT_AN_AMOUNT -> only("an amount in whole cents");
                 case NOT_A_DAY -> only("a day such as 2045-06-30");
             };

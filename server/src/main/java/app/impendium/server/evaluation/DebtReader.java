@@ -1,0 +1,68 @@
+package app.impendium.server.evaluation;
+
+import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.core.finding.Findings;
+import app.impendium.core.loan.RunningDebt;
+import app.impendium.core.money.Money;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.server.document.DebtDocument;
+import app.impendium.server.document.OptionDocument;
+import app.impendium.server.document.RefinancingDocument;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Reads the debts of a case, and those that its options pay off. */
+final class DebtReader {
+    private static final int MOST_DEBTS = 50;
+    private static final int MOST_NAME_CHARACTERS = 60;
+
+    private DebtReader() {}
+
+    /** The debts that an option pays off, by their ids. What is wrong with any debt is added to the findings. */
+    static Map<String, RunningDebt> paidOff(List<DebtDocument> given, List<OptionDocument> options, Findings findings) {
+        Map<String, RunningDebt> debts = new HashMap<>();
+        if (!findings.inRange(Field.DEBTS, given.size(), 0, MOST_DEBTS)) {
+            return debts;
+        }
+        Needed.ids(Field.DEBTS, given, findings);
+        Set<String> named = named(options);
+        for (int i = 0; i < given.size(); i++) {
+            DebtDocument debt = given.get(i);
+            if (debt != null && isComplete(debt, Field.entry(Field.DEBTS, i), findings) && named.contains(debt.id())) {
+                findings.group(Field.entry(Field.DEBTS, i), () -> running(debt))
+                        .ifPresent(running -> debts.put(debt.id(), running));
+            }
+        }
+        return debts;
+    }
+
+    private static boolean isComplete(DebtDocument debt, String path, Findings findings) {
+        Needed.text(path + ".name", debt.name(), 0, MOST_NAME_CHARACTERS, findings);
+        boolean hasBalance = Needed.isThere(path + "." + Entry.BALANCE, debt.balanceCents(), findings);
+        boolean hasPayment = Needed.isThere(path + "." + Entry.PAYMENT, debt.paymentCents(), findings);
+        return Needed.isThere(path + "." + Entry.RATE, debt.ratePercent(), findings) && hasBalance && hasPayment;
+    }
+
+    private static RunningDebt running(DebtDocument debt) {
+        Findings findings = new Findings();
+        Optional<AnnualRate> rate = findings.field(Entry.RATE, () -> AnnualRate.ofPercent(debt.ratePercent()));
+        findings.throwIfAny();
+        return new RunningDebt(
+                debt.id(), Money.ofCents(debt.balanceCents()), Money.ofCents(debt.paymentCents()), rate.orElseThrow());
+    }
+
+    private static Set<String> named(List<OptionDocument> options) {
+        Set<String> named = new HashSet<>();
+        for (OptionDocument option : options) {
+            if (option != null && option.financing() instanceof RefinancingDocument refinancing) {
+                named.addAll(refinancing.debtsPaidOff());
+            }
+        }
+        return named;
+    }
+}
