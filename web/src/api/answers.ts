@@ -18,6 +18,19 @@ export const figuresQuery = (document: CaseDocument) =>
     retry: false,
   })
 
+/** The options of a document beside one another. */
+export const comparisonQuery = (document: CaseDocument) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['comparison', document],
+    queryFn: async ({ signal }) => ({
+      document,
+      comparison: dataOf(await api.POST('/api/comparisons', { body: document, signal })),
+    }),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
 /** Every payment of an option. */
 export const scheduleQuery = ({ document, index: option }: AnsweredOption) =>
   queryOptions({

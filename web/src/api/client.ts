@@ -30,6 +30,11 @@ export type WorkingView = Schemas['WorkingView']
 export type QuantityView = Schemas['QuantityView']
 export type RungView = Schemas['RungView']
 export type TargetAnswerView = Schemas['TargetAnswerView']
+export type ComparisonView = Schemas['ComparisonView']
+export type KeptView = Schemas['KeptView']
+export type OptionRow = Schemas['OptionRowsView']['rows'][number]
+export type DebtDocument = Schemas['DebtDocument']
+export type RefinancingDocument = Schemas['RefinancingDocument']
 export type Session = Schemas['SessionView']
 /** A refusal; where someone else's save stands in the way, with that state. */
 export type Problem = Schemas['ProblemView'] & Partial<Pick<Schemas['ConflictView'], 'saved'>>

@@ -13,6 +13,7 @@ import {
 /** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, a target's answer. */
 export type Subject =
   | { of: 'option' }
+  | { of: 'kept' }
   | { of: 'line'; line: number }
   | { of: 'compounding'; compounding: TermsDocument['compounding'] }
   | { of: 'range'; first: number; last: number }
@@ -39,6 +40,10 @@ async function ask(body: CaseDocument, option: number, subject: Subject, signal:
   switch (subject.of) {
     case 'option':
       return dataOf(await api.POST('/api/workings/{option}', { params: { path: { option } }, body, signal }))
+    case 'kept':
+      return dataOf(
+        await api.POST('/api/workings/{option}/kept', { params: { path: { option } }, body, signal }),
+      )
     case 'line':
       return dataOf(
         await api.POST('/api/workings/{option}/lines/{line}', {

@@ -74,6 +74,12 @@ const lifeline = createRoute({
   component: lazyRouteComponent(casePages, 'LifelineView'),
 })
 
+const options = createRoute({
+  getParentRoute: () => caseFile,
+  path: '/options',
+  component: lazyRouteComponent(casePages, 'OptionsView'),
+})
+
 const practice = createRoute({
   getParentRoute: () => root,
   path: '/practice',
@@ -85,7 +91,7 @@ export const router = createRouter({
     start,
     cases,
     practice,
-    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline])]),
+    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options]),
   ]),
   defaultPreload: 'intent',
   // A part of the program that could not be loaded: it is asked for again with the page.

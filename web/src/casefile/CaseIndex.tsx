@@ -1,20 +1,15 @@
 import { Link } from '@tanstack/react-router'
-import { Explained } from '../working/Explained'
-import { useOpenCase } from './CaseContext'
-import { useOption } from './OptionContext'
 import { VIEWS } from './views'
 import './case-index.css'
 
 /** The case's views like the contents of a statement, each with its headline figure. */
 export function CaseIndex({ id }: { id: string }) {
-  const { locale } = useOpenCase()
-  const { figures } = useOption()
   return (
     <nav
       aria-label="Views of the case"
       className="border-rule flex gap-6 px-4 pt-4 mid:px-8 wide:block wide:border-r wide:px-0 wide:pt-7"
     >
-      {VIEWS.map(({ to, name, figure, headline }) => (
+      {VIEWS.map(({ to, name, Headline }) => (
         <div key={name} className="index-entry">
           <Link
             to={to}
@@ -26,7 +21,7 @@ export function CaseIndex({ id }: { id: string }) {
             {name}
           </Link>
           <span className="font-figures text-[1.0625rem]">
-            <Explained figure={figure}>{headline(figures, locale)}</Explained>
+            <Headline />
           </span>
         </div>
       ))}

@@ -4,6 +4,7 @@ import type { MarketWords } from '../format/market'
 import { formatPercent } from '../format/percent'
 import { formatTerm } from '../format/term'
 import { loanOnlyCents, purchaseOf } from './option'
+import { closingDifferences } from './closingDifferences'
 import { saysOtherwise } from './clauses/clause'
 import { clauseDifferences } from './clauses/clauses'
 import { FREQUENCY_WORDS } from '../format/conventions'
@@ -41,6 +42,7 @@ export function allDifferences(
 ): string[] {
   return [
     ...instead(baseline.terms.amortizationMonths, option.terms.amortizationMonths, formatTerm),
+    ...closingDifferences(baseline, option),
     ...instead(baseline.terms.ratePercent, option.terms.ratePercent, formatPercent),
     ...instead(priceOf(baseline), priceOf(option), price),
     ...instead(downOf(baseline), downOf(option), (down) => (down === '' ? '' : `${down} ${words.down}`)),
@@ -71,7 +73,6 @@ function downOf(option: OptionDocument): string {
 function costDifferences(baseline: OptionDocument, option: OptionDocument): string[] {
   const differs = (of: (each: OptionDocument) => unknown) => saysOtherwise(baseline, option, of)
   return [
-    differs((each) => each.closing) ? 'other closing costs' : '',
     differs((each) => [each.terms.compounding, each.terms.rounding]) ? 'other conventions' : '',
     differs((each) => [each.housing, purchaseOf(each)?.appraisalCents]) ? 'other costs' : '',
   ]

@@ -37,6 +37,15 @@ export const makeBaseline = (options: readonly OptionDocument[], option: OptionD
   selected: option.id,
 })
 
+/** The options with this one put before or after its neighbour; the first is the baseline. */
+export function moveOption(options: readonly OptionDocument[], option: OptionDocument, by: -1 | 1): Options {
+  const from = options.findIndex(({ id }) => id === option.id)
+  const to = from + by
+  const moved = withoutId(options, option.id)
+  if (from >= 0 && to >= 0 && to < options.length) moved.splice(to, 0, option)
+  return { options: moved.length === options.length ? moved : [...options], selected: option.id }
+}
+
 /** An option called otherwise; an empty name is none. */
 export const withName =
   (name: string): OptionChange =>

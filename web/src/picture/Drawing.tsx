@@ -65,7 +65,8 @@ function Drawn({ mark, tile }: { mark: Mark; tile: (colour: Colour) => string })
         <path
           d={mark.path}
           stroke={inLook(mark.stroke)}
-          strokeDasharray={mark.dashed ? '4 3' : undefined}
+          strokeDasharray={mark.dash}
+          style={mark.thickness === undefined ? undefined : { strokeWidth: mark.thickness }}
           className="drawing-line"
         />
       )

@@ -14,6 +14,11 @@ export const LIGHT = {
   'housing-3': '#9b8f7b',
   'housing-4': '#b9ae97',
   'housing-5': '#7d7464',
+  'option-1': '#0e5a66',
+  'option-2': '#a3561f',
+  'option-3': '#5b4a8a',
+  'option-4': '#6b6457',
+  'option-5': '#2c7048',
 } as const
 
 export type Colour = keyof typeof LIGHT

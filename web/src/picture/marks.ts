@@ -5,8 +5,8 @@ export type Mark =
   | { mark: 'bar'; x: number; y: number; width: number; height: number; fill: Colour }
   /** An SVG path that is filled. */
   | { mark: 'area'; path: string; fill: Colour }
-  /** An SVG path that is drawn along. */
-  | { mark: 'line'; path: string; stroke: Colour; dashed?: boolean }
+  /** An SVG path that is drawn along; `dash` in pixels: 4 3. */
+  | { mark: 'line'; path: string; stroke: Colour; dash?: string; thickness?: number }
   | Words
 
 /** Words at a point of their base line. */

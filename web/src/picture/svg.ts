@@ -74,8 +74,9 @@ function written(part: Part): string {
     case 'area':
       return `<path d="${part.path}" fill="${LIGHT[part.fill]}" ${PAPER_AROUND}/>`
     case 'line': {
-      const dash = part.dashed ? ' stroke-dasharray="4 3"' : ''
-      return `<path d="${part.path}" fill="none" stroke="${LIGHT[part.stroke]}"${dash}/>`
+      const dash = part.dash ? ` stroke-dasharray="${part.dash}"` : ''
+      const thick = part.thickness ? ` stroke-width="${part.thickness}"` : ''
+      return `<path d="${part.path}" fill="none" stroke="${LIGHT[part.stroke]}"${dash}${thick}/>`
     }
     case 'legend':
       return writtenLegend(part)

@@ -61,6 +61,10 @@ export const FIGURE_WORDS: Record<FigureName, string> = {
   KEPT_COST: 'All-in cost',
   KEPT_BALANCE: 'Balance then',
   KEPT_INTEREST: 'Interest by then',
+  KEPT_MONTH: 'What goes out in a month',
+  STAYS_FROM: 'At or under the baseline from month',
+  PAYBACK: 'Simple payback, months',
+  CHANGE_FROM_TODAY: 'Payment against today’s, a month',
 }
 
 /** The part of docs/figures.md that explains a figure. */
@@ -123,4 +127,8 @@ export const CHAPTERS: Record<FigureName, string> = {
   KEPT_COST: 'options-over-time',
   KEPT_BALANCE: 'options-over-time',
   KEPT_INTEREST: 'options-over-time',
+  KEPT_MONTH: 'options-over-time',
+  STAYS_FROM: 'options-over-time',
+  PAYBACK: 'options-over-time',
+  CHANGE_FROM_TODAY: 'options-over-time',
 }

@@ -135,6 +135,13 @@ const OWN_WORDS: Record<Exclude<Name, WordedElsewhere>, string> & Partial<Record
   DEBTS_OWED: 'Balance of debts beside it',
   DISCOUNT_RATE: 'Discount rate, d',
   TAX_RATE: 'Tax relief on interest',
+  FIRST_MONTH: 'The option’s own month',
+  DEBT_PAYMENT: 'Payment of a debt beside it',
+  COMPARED_COST: 'All-in cost of the baseline',
+  HORIZON: 'Months to the horizon',
+  ALL_COSTS: 'All costs at closing',
+  MONTHLY_SAVING: 'Saved a month',
+  PAID_TODAY: 'Paid today, a month',
   COST_AS_PAID: 'All-in cost as it is paid',
 }
 

@@ -95,6 +95,14 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
   RUNG_WHOLE_LOAN: 'All that is paid at this rate, less all that is paid at the loan’s own.',
   KEPT_COST:
     'What is brought to closing, everything paid in that time, and the balance that is then still to be paid back.',
+  KEPT_MONTH:
+    'What the home costs in the first month, with regular extras from the first payment, and the payments of debts that another option pays off.',
+  STAYS_FROM:
+    'From this month on, however long it is kept, the option costs at most as much as the baseline.',
+  PAYBACK:
+    'All costs, divided by what is saved a month, rounded up. It says nothing of the balance: the all-in cost is the comparison that counts.',
+  CHANGE_FROM_TODAY:
+    'What the loan takes in the first month, less what is paid today; payments that are not monthly count with a twelfth of a year’s.',
   KEPT_WORTH:
     'Every amount paid in that time and the balance then, each by what it is worth on the day the loan is paid out; tax relief on interest comes back with each payment.',
   KEPT_BALANCE:

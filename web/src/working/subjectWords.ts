@@ -10,6 +10,8 @@ export function subjectWords(subject: Subject, locale: string): string {
   switch (subject.of) {
     case 'option':
       return ''
+    case 'kept':
+      return 'kept as long as the case says'
     case 'line':
       return subject.line === 0 ? 'opening balance' : `payment ${subject.line}`
     case 'compounding':

@@ -125,7 +125,7 @@ function balanceMarks({ schedule, payments }: Life, { width, height, agreed }: B
     name('balance', LABEL_PX, height - LABEL_PX, 'start'),
     ...(valueCents
       ? ([
-          { mark: 'line', path: along(valueCents), stroke: 'soft', dashed: true },
+          { mark: 'line', path: along(valueCents), stroke: 'soft', dash: '4 3' },
           name('home value', LABEL_PX, y(valueCents[0] ?? 0) + 14, 'start', 'soft'),
           name(
             'equity',

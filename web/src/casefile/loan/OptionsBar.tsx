@@ -7,13 +7,15 @@ import { useOption } from '../OptionContext'
 import { focusFigure } from '../focusFigure'
 import { baselineOf, firstFigureOf } from '../option'
 import { selectedOf } from '../caseStore'
-import { addOption, deleteOption, makeBaseline, MOST_OPTIONS, withName } from '../options'
+import { addOption, deleteOption, makeBaseline, MOST_OPTIONS } from '../options'
 import { titleOf } from '../differences'
+import { RenameField } from '../RenameField'
 import './options-bar.css'
 
 /** The case's options above the sentence: one is shown, the first is the baseline. */
 export function OptionsBar() {
   const { document, locale, words } = useOpenCase()
+  const { option: shown } = useOption()
   const [renames, setRenames] = useState(false)
   const baseline = baselineOf(document)
   return (
@@ -26,7 +28,7 @@ export function OptionsBar() {
         ))}
       </Tabs.List>
       <OptionMenu rename={() => setRenames(true)} />
-      {renames && <Rename close={() => setRenames(false)} />}
+      {renames && <RenameField option={shown} close={() => setRenames(false)} />}
     </div>
   )
 }
@@ -73,36 +75,5 @@ function OptionMenu({ rename }: { rename: () => void }) {
         )}
       </MenuContent>
     </DropdownMenu.Root>
-  )
-}
-
-const MOST_NAME_CHARACTERS = 60
-
-function Rename({ close }: { close: () => void }) {
-  const { option, apply } = useOption()
-  const [name, setName] = useState(option.name ?? '')
-  const take = () => {
-    if (name !== (option.name ?? '')) apply(withName(name))
-    close()
-  }
-  return (
-    <input
-      // The menu holds the focus until it has closed: the field takes it after that.
-      ref={(input) => {
-        const frame = requestAnimationFrame(() => input?.focus())
-        return () => cancelAnimationFrame(frame)
-      }}
-      className="field w-56! py-1!"
-      aria-label="Name of the option"
-      placeholder="option name"
-      maxLength={MOST_NAME_CHARACTERS}
-      value={name}
-      onChange={(event) => setName(event.target.value)}
-      onBlur={take}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') take()
-        if (event.key === 'Escape') close()
-      }}
-    />
   )
 }

@@ -6,11 +6,13 @@ import app.impendium.core.compare.Worth;
 import app.impendium.core.cost.CashToClose;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.PresentPayment;
 import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.working.KeptWorking;
 import app.impendium.core.working.Working;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -27,8 +29,10 @@ public final class CaseComparison {
     private final List<RunningDebt> debts;
     private final CostComparison costs;
     private final int keptMonths;
+    private final Optional<PresentPayment> today;
 
-    private CaseComparison(List<OptionEvaluation> options, Assumptions assumptions) {
+    private CaseComparison(List<OptionEvaluation> options, Assumptions assumptions, Optional<PresentPayment> today) {
+        this.today = today;
         this.options = List.copyOf(options);
         this.debts = options.stream()
                 .flatMap(option -> paidOff(option).stream())
@@ -46,9 +50,11 @@ public final class CaseComparison {
      * The comparison of evaluated options.
      *
      * @param options at least one; the first is the baseline
+     * @param today what is paid today on the loan that ends or is replaced, where there is one
      */
-    public static CaseComparison of(List<OptionEvaluation> options, Assumptions assumptions) {
-        return new CaseComparison(options, assumptions);
+    public static CaseComparison of(
+            List<OptionEvaluation> options, Assumptions assumptions, Optional<PresentPayment> today) {
+        return new CaseComparison(options, assumptions, today);
     }
 
     /** How long the client keeps the loan: seven years where nothing is said. */
@@ -66,9 +72,16 @@ public final class CaseComparison {
      *
      * @param month what goes out in the first month, with debts that go on beside it
      * @param interestByThen all interest paid with the payments made by then
+     * @param changeFromToday by how much more the loan takes a month than what is paid today, where that is known
      * @param payback how many months the saving of a month takes to make up for the costs, where it replaces another loan
      */
-    public record Kept(Money month, Money cost, Money balance, Money interestByThen, Optional<Payback> payback) {}
+    public record Kept(
+            Money month,
+            Money cost,
+            Money balance,
+            Money interestByThen,
+            Optional<Money> changeFromToday,
+            Optional<Payback> payback) {}
 
     /**
      * What replacing a loan costs, and what it saves each month.
@@ -93,18 +106,36 @@ public final class CaseComparison {
                 costs.cost(option).after(keptMonths),
                 moved.owedAfter(keptMonths),
                 Money.ofCents(moved.schedule().interestSoFarCents(moved.paymentsBy(keptMonths))),
+                today.map(paid -> loanMonth(option).minus(paid.monthly())),
                 payback(option));
     }
 
     /** How the figures of an option as it is kept are calculated. */
     public List<Working> workings(int option) {
-        return new KeptWorking(costs, option, keptMonths).workings();
+        KeptWorking working = new KeptWorking(costs, option, keptMonths);
+        List<Working> workings = new ArrayList<>(working.workings());
+        workings.add(working.month(options.get(option).firstMonth()));
+        today.map(paid -> KeptWorking.changeFromToday(loanMonth(option), paid.monthly()))
+                .ifPresent(workings::add);
+        payback(option)
+                .filter(payback -> payback.months().isPresent())
+                .map(payback -> KeptWorking.payback(
+                        payback.costs(),
+                        payback.monthlySaving(),
+                        payback.months().getAsInt()))
+                .ifPresent(workings::add);
+        return workings;
     }
 
     private Money month(int option) {
         return beside(options.get(option)).stream()
                 .map(debt -> debt.due(1))
                 .reduce(options.get(option).firstMonth(), Money::plus);
+    }
+
+    /** What the loan itself takes in the first month. */
+    private Money loanMonth(int option) {
+        return options.get(option).monthlyCost().first().principalAndInterest();
     }
 
     private Optional<Payback> payback(int option) {

@@ -114,7 +114,7 @@ class ComparisonApiTest {
                 BEA.post("/api/workings/0/kept", document.toString()).body();
 
         assertThat(workings.valueStream().map(working -> working.get("figure").asString()))
-                .containsExactly("KEPT_COST", "KEPT_BALANCE", "KEPT_INTEREST");
+                .containsExactly("KEPT_COST", "KEPT_BALANCE", "KEPT_INTEREST", "STAYS_FROM", "KEPT_MONTH");
         assertThat(cents(workings.at("/0/result/value")))
                 .isEqualTo(kept.get("costCents").asLong());
         assertThat(cents(workings.at("/1/result/value")))

@@ -64,7 +64,11 @@ public enum Figure {
     TARGET_ANSWER,
     KEPT_COST,
     KEPT_BALANCE,
-    KEPT_INTEREST;
+    KEPT_INTEREST,
+    KEPT_MONTH,
+    STAYS_FROM,
+    PAYBACK,
+    CHANGE_FROM_TODAY;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
@@ -82,7 +86,8 @@ public enum Figure {
             case MORTGAGE_INSURANCE ->
                 List.of(HOUSING_COST, TO_LENDER, LINE_INSURANCE, ANNUAL_PERCENTAGE_RATE, FIVE_YEARS_PAID);
             case DUES, OTHER_COST -> List.of(HOUSING_COST);
-            case HOUSING_COST -> List.of(PAID_BY_CLIENTS, MONTH_CHANGE, MONTH_WITH_EXTRAS);
+            case HOUSING_COST -> List.of(PAID_BY_CLIENTS, MONTH_CHANGE, MONTH_WITH_EXTRAS, KEPT_MONTH);
+            case KEPT_MONTH -> List.of(PAYBACK);
             case TO_LENDER -> List.of(PAID_BY_CLIENTS);
             case INSURANCE_END -> List.of(HOUSING_COST, FIVE_YEARS_PAID);
             case SELLER_CREDIT, BUYDOWN_SUBSIDY -> List.of(CASH_TO_CLOSE);
@@ -122,7 +127,10 @@ public enum Figure {
                     RUNG_WHOLE_LOAN,
                     TARGET_ANSWER,
                     KEPT_COST,
-                    KEPT_INTEREST -> List.of();
+                    KEPT_INTEREST,
+                    STAYS_FROM,
+                    PAYBACK,
+                    CHANGE_FROM_TODAY -> List.of();
         };
     }
 }

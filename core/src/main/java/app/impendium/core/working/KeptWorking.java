@@ -11,6 +11,7 @@ import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Explains what an option costs if it is kept for some months, and what is owed then. */
@@ -35,9 +36,45 @@ public final class KeptWorking {
         this.made = moved.paymentsBy(months);
     }
 
-    /** The workings of the cost, the balance and the interest. */
+    /** The workings of the cost, the balance and the interest, and of the month from which it stays at or under the baseline. */
     public List<Working> workings() {
-        return List.of(cost(), balance(), interest());
+        List<Working> workings = new ArrayList<>(List.of(cost(), balance(), interest()));
+        comparison.leadOverBaseline(option).staysFrom().ifPresent(from -> workings.add(staysFrom(from)));
+        return workings;
+    }
+
+    /** The working of what goes out in the first month, of which {@code own} is the option's. */
+    public Working month(Money own) {
+        Working.Draft draft = Working.of(Figure.KEPT_MONTH, Rule.KEPT_MONTH).given(amount(Name.FIRST_MONTH, own));
+        Money month = own;
+        for (Schedule debt : moved.debtsBeside()) {
+            draft.given(amount(Name.DEBT_PAYMENT, debt.due(1)));
+            month = month.plus(debt.due(1));
+        }
+        return draft.gives(amount(Name.KEPT_MONTH, month), Rounding.NONE);
+    }
+
+    /** The working of the months after which a saving makes up for costs. */
+    public static Working payback(Money costs, Money monthlySaving, int months) {
+        return Working.of(Figure.PAYBACK, Rule.PAYBACK)
+                .given(amount(Name.ALL_COSTS, costs), amount(Name.MONTHLY_SAVING, monthlySaving))
+                .gives(number(Name.PAYBACK, months), Rounding.NONE);
+    }
+
+    /** The working of what the loan takes a month more than what is paid today. */
+    public static Working changeFromToday(Money month, Money today) {
+        return Working.of(Figure.CHANGE_FROM_TODAY, Rule.CHANGE_FROM_TODAY)
+                .given(amount(Name.PRINCIPAL_AND_INTEREST, month), amount(Name.PAID_TODAY, today))
+                .gives(amount(Name.CHANGE_FROM_TODAY, month.minus(today)), Rounding.NONE);
+    }
+
+    private Working staysFrom(int from) {
+        return Working.of(Figure.STAYS_FROM, Rule.STAYS_FROM)
+                .given(
+                        number(Name.HORIZON, comparison.horizonMonths()),
+                        amount(Name.KEPT_COST, comparison.cost(option).after(from)),
+                        amount(Name.COMPARED_COST, comparison.cost(0).after(from)))
+                .gives(number(Name.STAYS_FROM, from), Rounding.NONE);
     }
 
     private Working cost() {

@@ -156,7 +156,18 @@ public enum Name {
     DEBTS_OWED,
     DISCOUNT_RATE,
     TAX_RATE,
-    COST_AS_PAID;
+    COST_AS_PAID,
+    FIRST_MONTH,
+    DEBT_PAYMENT,
+    COMPARED_COST,
+    HORIZON,
+    ALL_COSTS,
+    MONTHLY_SAVING,
+    KEPT_MONTH,
+    STAYS_FROM,
+    PAYBACK,
+    PAID_TODAY,
+    CHANGE_FROM_TODAY;
 
     /** What an item at closing is. */
     static Name of(Kind kind) {

@@ -198,6 +198,11 @@ public enum Rule {
                     .plus(total("paid", Name.PAID, Name.PREMIUMS, Name.HOME_COSTS_BY_THEN, Name.DEBTS_PAID))
                     .minus(named("subsidy", Name.SUBSIDY_BY_THEN))
                     .plus(total("balance", Name.KEPT_BALANCE, Name.DEBTS_OWED))),
+    KEPT_MONTH("", named("month", Name.FIRST_MONTH).plus(total("payments of debts beside it", Name.DEBT_PAYMENT))),
+    CHANGE_FROM_TODAY(
+            "", named("month of the loan", Name.PRINCIPAL_AND_INTEREST).minus(named("paid today", Name.PAID_TODAY))),
+    STAYS_FROM("the first month from which the cost is at most the baseline’s, to the horizon"),
+    PAYBACK("the least whole number of months ≥ costs / saving a month"),
     KEPT_WORTH("Σ flow / (1 + d)^(t / 12), tax relief on interest taken off each payment"),
     SOLVED_LARGEST("the largest step that meets the target"),
     SOLVED_SMALLEST("the smallest step that meets the target"),

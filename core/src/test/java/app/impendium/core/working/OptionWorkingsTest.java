@@ -31,6 +31,7 @@ import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.Loans;
 import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.loan.PresentPayment;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
@@ -106,14 +107,27 @@ class OptionWorkingsTest {
                         insured.ofRateRestated(Compounding.YEARLY),
                         OptionWorkings.atRate(AnnualRate.ofPercent("5"), RateLadder.of(everything.loanTerms())),
                         TargetWorkings.of(new Target.TotalInterest(Money.of("90000.00")), answer),
-                        CaseComparison.of(List.of(CaseEvaluator.evaluate(everything)), Assumptions.NONE)
-                                .workings(0))
+                        refinanced())
                 .map(workings -> workings.stream().map(Working::figure).toList())
                 .toList();
 
         assertThat(explained).allSatisfy(figures -> assertThat(figures).doesNotHaveDuplicates());
         assertThat(explained.stream().flatMap(List::stream).collect(Collectors.toSet()))
                 .containsExactlyInAnyOrder(Figure.values());
+    }
+
+    /** The workings of a loan that is refinanced at a lower rate, as long as it is kept. */
+    private static List<Working> refinanced() {
+        LoanOption present = Options.of(
+                new Financing.LoanOnly(Money.of("180000.00")), PaymentFrequency.MONTHLY, 240, LocalDate.of(2027, 3, 1));
+        LoanOption refinancing = present.withFinancing(
+                        Financing.Refinancing.of(Money.of("180000.00"), List.of(), Money.ZERO, Optional.empty()))
+                .withRate(AnnualRate.ofPercent("4"));
+        return CaseComparison.of(
+                        List.of(CaseEvaluator.evaluate(present), CaseEvaluator.evaluate(refinancing)),
+                        Assumptions.NONE,
+                        Optional.of(new PresentPayment(Money.of("1250.00"), PaymentFrequency.MONTHLY)))
+                .workings(1);
     }
 
     @Test

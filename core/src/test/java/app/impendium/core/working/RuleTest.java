@@ -53,6 +53,8 @@ public class RuleTest {
             Rule.COMPARISON_RATE,
             Rule.EXTRAS_OF_RANGE,
             Rule.KEPT_WORTH,
+            Rule.STAYS_FROM,
+            Rule.PAYBACK,
             Rule.SOLVED_LARGEST,
             Rule.SOLVED_SMALLEST);
 

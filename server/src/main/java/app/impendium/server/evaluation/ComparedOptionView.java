@@ -3,6 +3,7 @@ package app.impendium.server.evaluation;
 import app.impendium.core.CaseComparison;
 import app.impendium.core.compare.Lead;
 import app.impendium.core.finding.Finding;
+import app.impendium.core.money.Money;
 import app.impendium.server.problem.FieldProblem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -27,6 +28,7 @@ public record ComparedOptionView(
      * @param costCents all-in cost: cash to close, what is paid, and the balance then; by the case's assumptions
      * @param balanceCents the balance then
      * @param interestCents all interest paid by then
+     * @param changeFromTodayCents by how much more the loan takes a month than what is paid today; absent where that is not given
      * @param payback what replacing a loan costs and saves; absent where it replaces none
      * @param staysFromMonth the first month from which it costs at most as much as the baseline for good; absent for none
      * @param ahead the months in which it costs less than the baseline
@@ -37,6 +39,7 @@ public record ComparedOptionView(
             long costCents,
             long balanceCents,
             long interestCents,
+            @Schema(nullable = true) Long changeFromTodayCents,
             @Schema(nullable = true) PaybackView payback,
             @Schema(nullable = true) Integer staysFromMonth,
             List<MonthsView> ahead,
@@ -75,6 +78,7 @@ public record ComparedOptionView(
                         kept.cost().cents(),
                         kept.balance().cents(),
                         kept.interestByThen().cents(),
+                        kept.changeFromToday().map(Money::cents).orElse(null),
                         kept.payback().map(PaybackView::of).orElse(null),
                         lead.staysFrom().isPresent() ? lead.staysFrom().getAsInt() : null,
                         lead.ahead().stream()

@@ -25,7 +25,7 @@ class ComparisonController {
     ComparisonView compare(@RequestBody CaseDocument document) {
         List<Attempt<OptionEvaluation>> attempts = attempts(document);
         List<Integer> places = placesOfMade(attempts);
-        CaseComparison comparison = comparison(attempts);
+        CaseComparison comparison = comparison(document, attempts);
         List<ComparedOptionView> options = IntStream.range(0, attempts.size())
                 .mapToObj(i -> attempts.get(i)
                         .made()
@@ -45,7 +45,7 @@ class ComparisonController {
             throw new RefusedException(
                     HttpStatus.NOT_FOUND, "No such option", "There is no option " + option + " with figures.");
         }
-        return WorkingView.all(comparison(attempts).workings(place));
+        return WorkingView.all(comparison(document, attempts).workings(place));
     }
 
     /** @throws CaseException if no option has figures, with everything that is wrong */
@@ -60,11 +60,11 @@ class ComparisonController {
         return attempts;
     }
 
-    private static CaseComparison comparison(List<Attempt<OptionEvaluation>> attempts) {
+    private static CaseComparison comparison(CaseDocument document, List<Attempt<OptionEvaluation>> attempts) {
         List<OptionEvaluation> made =
                 attempts.stream().flatMap(attempt -> attempt.made().stream()).toList();
         Assumptions assumptions = made.get(0).assumptions();
-        return CaseComparison.of(made, assumptions);
+        return CaseComparison.of(made, assumptions, PresentPaymentReader.read(document.presentPayment()));
     }
 
     private static List<Integer> placesOfMade(List<Attempt<OptionEvaluation>> attempts) {

@@ -7,7 +7,11 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A practice: the boundary of everything its advisors can see. */
 @Entity
@@ -22,6 +26,9 @@ class Practice {
     private Market market;
 
     private ZoneId timeZone;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<OptionRow> optionRows;
 
     protected Practice() {}
 
@@ -46,6 +53,15 @@ class Practice {
 
     ZoneId timeZone() {
         return timeZone;
+    }
+
+    /** The rows by which it compares options; none where it has not chosen. */
+    Optional<List<OptionRow>> optionRows() {
+        return Optional.ofNullable(optionRows).map(List::copyOf);
+    }
+
+    void compareBy(List<OptionRow> rows) {
+        optionRows = List.copyOf(rows);
     }
 
     void settle(Market chosen, ZoneId zone) {

@@ -4,6 +4,8 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.Market;
 import app.impendium.server.problem.RefusedException;
 import java.time.ZoneId;
+import java.util.EnumSet;
+import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -37,6 +39,28 @@ class PracticeController {
     PracticeView change(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody PracticeView wanted) {
         settings.choose(advisor, market(wanted.market()), zone(wanted.timeZone()));
         return wanted;
+    }
+
+    /**
+     * The rows by which the practice compares options, in their order.
+     *
+     * @param rows each at most once
+     */
+    record OptionRowsView(List<OptionRow> rows) {}
+
+    @GetMapping("/api/practice/option-rows")
+    OptionRowsView optionRows(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return new OptionRowsView(settings.optionRows(advisor));
+    }
+
+    @PutMapping("/api/practice/option-rows")
+    OptionRowsView compareBy(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody OptionRowsView wanted) {
+        List<OptionRow> rows = wanted.rows();
+        if (rows == null || rows.isEmpty() || rows.contains(null)) {
+            throw RefusedException.atField("/rows", "nothing", "at least one row", "Choose at least one row.");
+        }
+        settings.compareBy(advisor, EnumSet.copyOf(rows));
+        return new OptionRowsView(settings.optionRows(advisor));
     }
 
     private static Market market(Market given) {

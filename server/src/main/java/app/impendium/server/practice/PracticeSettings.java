@@ -3,12 +3,25 @@ package app.impendium.server.practice;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.Market;
 import java.time.ZoneId;
+import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What a practice has chosen once for all its new cases. */
 @Service
 public class PracticeSettings {
+    private static final List<OptionRow> USUAL_ROWS = List.of(
+            OptionRow.PAYMENT,
+            OptionRow.MONTH,
+            OptionRow.CASH_TO_CLOSE,
+            OptionRow.PAYBACK,
+            OptionRow.KEPT_COST,
+            OptionRow.KEPT_BALANCE,
+            OptionRow.STAYS_FROM,
+            OptionRow.TOTAL_INTEREST,
+            OptionRow.PAYOFF_DATE);
+
     private final PracticeRepository practices;
 
     PracticeSettings(PracticeRepository practices) {
@@ -37,6 +50,18 @@ public class PracticeSettings {
     @Transactional
     public void choose(SignedInAdvisor advisor, Market market, ZoneId timeZone) {
         own(advisor).settle(market, timeZone);
+    }
+
+    /** The rows by which the practice compares options, in their order; those usual at first where it has not chosen. */
+    @Transactional(readOnly = true)
+    public List<OptionRow> optionRows(SignedInAdvisor advisor) {
+        return own(advisor).optionRows().orElse(USUAL_ROWS);
+    }
+
+    /** Compares options by these rows in all of the practice's cases. */
+    @Transactional
+    public void compareBy(SignedInAdvisor advisor, Set<OptionRow> rows) {
+        own(advisor).compareBy(rows.stream().sorted().toList());
     }
 
     private Practice own(SignedInAdvisor advisor) {

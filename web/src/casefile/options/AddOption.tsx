@@ -1,0 +1,39 @@
+import { DropdownMenu } from 'radix-ui'
+import { MenuContent, MenuItem, MenuSeparator } from '../../ui/Menu'
+import { useOpenCase } from '../CaseContext'
+import { addOption, MOST_OPTIONS } from '../options'
+import { alternativesTo } from './alternatives'
+import type { Comparison } from './compared'
+
+/** Ready-made alternatives to the baseline: each begins sensibly from the case and is then an option like any other. */
+export function AddOption({ comparison }: { comparison: Comparison }) {
+  const { store, document, words } = useOpenCase()
+  const { option, answer } = comparison.base
+  const isFull = document.options.length >= MOST_OPTIONS
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="text-button screen-only" disabled={isFull}>
+        {isFull ? 'Six options at the most' : 'Add option…'}
+      </DropdownMenu.Trigger>
+      <MenuContent align="end">
+        {alternativesTo({ option, figures: answer.figures, words }).map(({ heading, alternatives }) => (
+          <DropdownMenu.Group key={heading}>
+            <DropdownMenu.Label className="heading px-2.5 pt-2">{heading}</DropdownMenu.Label>
+            {alternatives.map((alternative) => (
+              <MenuItem
+                key={alternative.words}
+                onSelect={() => store.changeOptions(addOption(document.options, option, alternative.change))}
+              >
+                {alternative.words}
+              </MenuItem>
+            ))}
+          </DropdownMenu.Group>
+        ))}
+        <MenuSeparator />
+        <MenuItem onSelect={() => store.changeOptions(addOption(document.options, option, (same) => same))}>
+          The same again, to change it
+        </MenuItem>
+      </MenuContent>
+    </DropdownMenu.Root>
+  )
+}
