@@ -103,6 +103,21 @@ public record LoanOption(
         return with(financing, rate, amortization, other);
     }
 
+    /** The same with another closing. */
+    public LoanOption withClosing(Closing other) {
+        return new LoanOption(
+                financing,
+                rate,
+                rounding,
+                amortization,
+                rateTerm,
+                firstPayment,
+                features,
+                other,
+                housing,
+                creditCostRate);
+    }
+
     private LoanOption with(
             Financing otherFinancing, PeriodicRate otherRate, LoanTerm otherAmortization, LoanFeatures otherFeatures) {
         return new LoanOption(

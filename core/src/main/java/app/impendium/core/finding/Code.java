@@ -67,6 +67,14 @@ public enum Code {
     DUPLICATE_ID,
     /** No debt of the case: given. */
     UNKNOWN_DEBT,
+    /** A rate that stands twice in a table: given. */
+    RATE_TWICE,
+    /** A seller's credit where nothing is bought: given. */
+    NOTHING_BOUGHT,
+    /** No rate table to take points from: given credit. */
+    NO_RATE_TABLE,
+    /** A credit that does not pay for the least of what it is for: given credit, the least that would where there is one. */
+    CREDIT_TOO_SMALL,
     /** Not what the parameter is about: given. */
     NOT_AN_AMOUNT,
     /** Not a day: given. */

@@ -57,8 +57,20 @@ public final class Field {
         public static final String BALANCE = "balanceCents";
         public static final String PAYMENT = "paymentCents";
         public static final String RATE = "ratePercent";
+        public static final String POINTS = "pointsPercent";
+        public static final String LEAST_SCORE = "leastScore";
+        public static final String MOST_SCORE = "mostScore";
+        public static final String UP_TO_LOAN_TO_VALUE = "upToLoanToValuePercent";
 
         private Entry() {}
+    }
+
+    /** What a rate table says. */
+    public static final class Table {
+        public static final String OFFERS = "offers";
+        public static final String ADD_ONS = "addOns";
+
+        private Table() {}
     }
 
     /** What a question names beside the case. */
@@ -74,6 +86,7 @@ public final class Field {
         public static final String RENEWAL = "renewal";
         public static final String PAYMENT = "payment";
         public static final String PAYMENTS = "payments";
+        public static final String CREDIT = "creditCents";
 
         private Parameter() {}
     }

@@ -126,6 +126,19 @@ record FindingWords(String given, String allowed, String message) {
                             value(0),
                             "an id of its own",
                             "The id " + value(0) + " is that of another entry of the list.");
+                case RATE_TWICE ->
+                    because(value(0), "each rate once", "The rate of " + value(0) + " stands in this table twice.");
+                case NOTHING_BOUGHT ->
+                    because(
+                            value(0),
+                            "a credit towards a purchase",
+                            "A seller's credit needs a seller: this loan buys no home.");
+                case NO_RATE_TABLE ->
+                    because(
+                            value(0),
+                            "a rate table of the practice",
+                            "There is no rate table to take points from. The practice's rates are under Practice, Rates.");
+                case CREDIT_TOO_SMALL -> creditTooSmall();
                 case UNKNOWN_DEBT ->
                     because(
                             value(0),
@@ -134,6 +147,19 @@ record FindingWords(String given, String allowed, String message) {
                 case NOT_AN_AMOUNT -> only("an amount in whole cents");
                 case NOT_A_DAY -> only("a day such as 2045-06-30");
             };
+        }
+
+        private FindingWords creditTooSmall() {
+            return values.size() > 1
+                    ? because(
+                            value(0),
+                            value(1) + " or more",
+                            "The credit of " + value(0) + " is not enough: the least that works costs " + value(1)
+                                    + ".")
+                    : because(
+                            value(0),
+                            "a lower rate in the rate table",
+                            "The rate table has no lower rate to buy with points.");
         }
 
         private FindingWords termSplitsPayments() {
