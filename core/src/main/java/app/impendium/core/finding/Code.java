@@ -75,6 +75,10 @@ public enum Code {
     NO_RATE_TABLE,
     /** A credit that does not pay for the least of what it is for: given credit, the least that would where there is one. */
     CREDIT_TOO_SMALL,
+    /** Columns of which none of the texts that can be read has all: given. */
+    UNKNOWN_COLUMNS,
+    /** No number: given. */
+    NOT_A_NUMBER,
     /** Not what the parameter is about: given. */
     NOT_AN_AMOUNT,
     /** Not a day: given. */

@@ -4,6 +4,7 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.problem.EntityTag;
 import app.impendium.server.problem.RefusedException;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -13,8 +14,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -35,7 +34,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Cases over HTTP. A state is named by its entity tag: what changes one says which it has seen. */
 @RestController
 class CaseController {
-    private static final Pattern REVISION_TAG = Pattern.compile("\"(\\d{1,9})\"");
     private static final int MOST_SEARCH_CHARACTERS = 200;
 
     private final CaseStore store;
@@ -109,7 +107,7 @@ class CaseController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody CaseDocument document) {
-        int seen = revision(seenTag);
+        int seen = EntityTag.revision(seenTag);
         try {
             return answer(store.save(advisor, id, seen, document));
         } catch (OptimisticLockingFailureException e) {
@@ -136,16 +134,5 @@ class CaseController {
                 .cacheControl(CacheControl.noCache().cachePrivate())
                 .eTag(view.eTag())
                 .body(view);
-    }
-
-    private static int revision(String tag) {
-        Matcher matcher = REVISION_TAG.matcher(tag == null ? "" : tag);
-        if (!matcher.matches()) {
-            throw new RefusedException(
-                    HttpStatus.PRECONDITION_REQUIRED,
-                    "If-Match is needed",
-                    "Say with If-Match which saved state was changed, as \"3\".");
-        }
-        return Integer.parseInt(matcher.group(1));
     }
 }

@@ -126,6 +126,17 @@ record FindingWords(String given, String allowed, String message) {
                             value(0),
                             "an id of its own",
                             "The id " + value(0) + " is that of another entry of the list.");
+                case UNKNOWN_COLUMNS ->
+                    because(
+                            value(0),
+                            "rate, points; or ltv above, ltv up to, score from, score to, points",
+                            "The first line must name the columns: rate, points; or ltv above, ltv up to, score from,"
+                                    + " score to, points.");
+                case NOT_A_NUMBER ->
+                    because(
+                            value(0).isEmpty() ? "nothing" : value(0),
+                            "a number",
+                            value(0).isEmpty() ? "A number is missing here." : value(0) + " is no number.");
                 case RATE_TWICE ->
                     because(value(0), "each rate once", "The rate of " + value(0) + " stands in this table twice.");
                 case NOTHING_BOUGHT ->

@@ -1,0 +1,112 @@
+package app.impendium.server.evaluation;
+
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.LoanOption;
+import app.impendium.core.alternative.CreditWay;
+import app.impendium.core.alternative.SellerCredit;
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.money.Money;
+import app.impendium.core.pricing.RateOffer;
+import app.impendium.core.pricing.RateTable;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.problem.Parameters;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Prices options on a rate table, without keeping anything. Options are counted from 0. */
+@RestController
+class PricingController {
+
+    /**
+     * A case to be priced.
+     *
+     * @param table the rates that points are taken from; absent for none
+     * @param score the clients' credit score; absent where it is not known
+     */
+    record PricingQuestion(
+            CaseDocument document,
+            @Schema(nullable = true) RateTableDocument table,
+            @Schema(nullable = true) Integer score) {}
+
+    /**
+     * A rate of the table as it is offered for an option, in whole cents.
+     *
+     * @param pointsPercent in percent of the loan, add-ons included; negative is a lender credit
+     * @param costCents what the points cost; negative is credited
+     * @param paymentCents the regular payment at the rate; absent where the loan has none
+     */
+    record OfferView(
+            BigDecimal ratePercent,
+            BigDecimal pointsPercent,
+            long costCents,
+            @Schema(nullable = true) Long paymentCents) {}
+
+    /** The rates of the table for an option, from the lowest to the highest. */
+    @PostMapping("/api/rate-offers/{option}")
+    List<OfferView> offers(@PathVariable int option, @RequestBody PricingQuestion question) {
+        if (question.table() == null) {
+            throw CaseException.of("table", Code.MISSING);
+        }
+        RateTable table = table(question.table());
+        return DocumentEvaluator.ofOption(
+                question.document(),
+                option,
+                figures -> table
+                        .pricedFor(
+                                figures.option().financing().loanToValuePercent(),
+                                Optional.ofNullable(question.score()))
+                        .stream()
+                        .map(offer -> view(offer, figures.option()))
+                        .toList());
+    }
+
+    private static OfferView view(RateOffer offer, LoanOption option) {
+        return new OfferView(
+                offer.rate().percent().value(),
+                offer.points().percent(),
+                offer.points().on(option.loanTerms().amount()).cents(),
+                payment(option.withRate(offer.rate())).map(Money::cents).orElse(null));
+    }
+
+    private static Optional<Money> payment(LoanOption option) {
+        try {
+            return Optional.of(CaseEvaluator.evaluate(option).loan().schedule().payment());
+        } catch (CaseException noPayment) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * What a seller's credit can be used for: points, a temporary buydown, and a lower price, in this order.
+     *
+     * @param creditCents what the seller offers, in whole cents
+     */
+    @PostMapping("/api/seller-credits/{option}")
+    List<CreditWayView> ways(
+            @PathVariable int option, @RequestParam long creditCents, @RequestBody PricingQuestion question) {
+        Optional<RateTable> table = Optional.ofNullable(question.table()).map(PricingController::table);
+        return DocumentEvaluator.ofOption(question.document(), option, figures -> {
+            SellerCredit credit =
+                    Parameters.checked(() -> new SellerCredit(figures.option(), Money.ofCents(creditCents)));
+            List<CreditWay> ways = credit.ways(table, Optional.ofNullable(question.score()));
+            return ways.stream().map(CreditWayView::of).toList();
+        });
+    }
+
+    private static RateTable table(RateTableDocument given) {
+        try {
+            return RateTableReader.read(given);
+        } catch (CaseException e) {
+            throw e.within("table");
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package app.impendium.server.rates;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.outside.RateDesk;
+import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.problem.EntityTag;
+import app.impendium.server.problem.RefusedException;
+import java.net.URI;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The practice's rate tables over HTTP. */
+@RestController
+class RateTableController {
+    private static final int LONGEST_MONTHS = 600;
+
+    private final RateTables tables;
+    private final RateDesk desk;
+    private final PracticeSettings settings;
+    private final Clock clock;
+
+    RateTableController(RateTables tables, RateDesk desk, PracticeSettings settings, Clock clock) {
+        this.tables = tables;
+        this.desk = desk;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * The practice's tables.
+     *
+     * @param today the day it is where the practice works
+     */
+    record RateTablesView(LocalDate today, List<RateTableView> tables) {}
+
+    @GetMapping("/api/rate-tables")
+    RateTablesView rateTables(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return new RateTablesView(today(advisor), tables.all(advisor));
+    }
+
+    @PostMapping("/api/rate-tables")
+    ResponseEntity<RateTableView> createRateTable(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody RateTableDocument table) {
+        RateTableView created = tables.create(advisor, table);
+        return ResponseEntity.created(URI.create("/api/rate-tables/" + created.id()))
+                .eTag(created.eTag())
+                .body(created);
+    }
+
+    @PutMapping("/api/rate-tables/{id}")
+    ResponseEntity<RateTableView> saveRateTable(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) String seenTag,
+            @RequestBody RateTableDocument table) {
+        RateTableView saved = tables.save(advisor, id, EntityTag.revision(seenTag), table);
+        return ResponseEntity.ok().eTag(saved.eTag()).body(saved);
+    }
+
+    @DeleteMapping("/api/rate-tables/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteRateTable(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        tables.delete(advisor, id);
+    }
+
+    /**
+     * Rates with their points, and what is added to them, as text.
+     *
+     * @param text lines of comma-separated values, the first naming the columns
+     */
+    record CsvDocument(String text) {}
+
+    /** Reads comma-separated values into the entries of a table, without keeping anything. */
+    @PostMapping("/api/rate-tables/csv")
+    RateEntriesView readRates(@RequestBody CsvDocument csv) {
+        return RateCsv.read(csv.text() == null ? "" : csv.text());
+    }
+
+    /**
+     * Today's rates of the rate desk, without keeping anything. A simulated stand-in.
+     *
+     * @param termMonths of the loans, from 12 to 600
+     */
+    @GetMapping("/api/rate-desk")
+    RateTableDocument ratesOfDesk(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam int termMonths) {
+        if (termMonths < 12 || termMonths > LONGEST_MONTHS) {
+            throw new RefusedException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "This cannot be asked for",
+                    "A term is from 12 to " + LONGEST_MONTHS + " months, but was " + termMonths + ".");
+        }
+        return desk.rates(settings.market(advisor), termMonths, today(advisor));
+    }
+
+    private LocalDate today(SignedInAdvisor advisor) {
+        return LocalDate.now(clock.withZone(settings.timeZone(advisor)));
+    }
+}

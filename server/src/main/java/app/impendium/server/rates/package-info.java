@@ -1,0 +1,2 @@
+/** A practice's rate tables. */
+package app.impendium.server.rates;
