@@ -85,8 +85,7 @@ public final class Loans {
             }
             long level = LevelPayment.of(skeleton.with(features)).cents();
             if (chosen != null) {
-                features = features.withRegular(
-                        new RegularPayment.Custom(Money.ofCents(Math.max(1, level * chosen / THOUSANDTHS))));
+                features = features.withRegular(new RegularPayment.Custom(partOf(level, chosen)));
             }
             if (step != null) {
                 features = features.withSteps(step.on(skeleton, features.interestOnlyPayments(), level));
@@ -124,10 +123,16 @@ public final class Loans {
         }
     }
 
+    /** So many thousandths of a payment, as far as a payment can be chosen: one of the largest loans may be more. */
+    private static Money partOf(long payment, int thousandths) {
+        long cents = Math.max(1, payment * thousandths / THOUSANDTHS);
+        return Money.ofCents(Math.min(cents, Money.LARGEST.cents()));
+    }
+
     private record DraftStep(int time, int share) {
         List<PaymentStep> on(Skeleton skeleton, int interestOnly, long level) {
             int from = Math.max(Math.max(2, interestOnly + 1), skeleton.at(time));
-            Money amount = Money.ofCents(Math.max(1, level * share / THOUSANDTHS));
+            Money amount = partOf(level, share);
             return from > skeleton.payments() ? List.of() : List.of(new PaymentStep(from, amount));
         }
     }
