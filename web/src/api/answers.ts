@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import type { Target } from '../entry/target'
 import { evaluate } from './cases'
-import { api, dataOf, type CaseDocument, type TargetAnswerView } from './client'
+import { api, dataOf, type CaseDocument, type GridCellView, type TargetAnswerView } from './client'
 
 /** Answers follow from the document alone, so one that was given stays right; each key press leaves one behind, so none is kept long. */
 export const FOR_GOOD = { staleTime: Infinity, gcTime: 10_000 } as const
@@ -59,6 +59,26 @@ export const ladderQuery = ({ document, index: option }: AnsweredOption, build: 
         }),
       ),
     placeholderData: keepPreviousData,
+  })
+
+export type GridAcross = 'TERM' | 'DOWN_PAYMENT'
+
+/** What an option comes to at rates around its own, across terms or shares down. */
+export const gridQuery = ({ document, index: option }: AnsweredOption, across: GridAcross) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['grid', option, document, across] as const,
+    queryFn: async ({ signal }) =>
+      dataOf(
+        await api.POST('/api/grids/{option}', {
+          params: { path: { option }, query: { across } },
+          body: document,
+          signal,
+        }),
+      ),
+    // Another axis is another grid.
+    placeholderData: (last: GridCellView[][] | undefined, lastQuery) =>
+      lastQuery?.queryKey[3] === across ? last : undefined,
   })
 
 /** What each lever of an option can do for a target. */

@@ -35,6 +35,13 @@ export type KeptView = Schemas['KeptView']
 export type OptionRow = Schemas['OptionRowsView']['rows'][number]
 export type DebtDocument = Schemas['DebtDocument']
 export type RefinancingDocument = Schemas['RefinancingDocument']
+export type RateTableView = Schemas['RateTableView']
+export type RateTableDocument = Schemas['RateTableDocument']
+export type OfferDocument = Schemas['OfferDocument']
+export type AddOnDocument = Schemas['AddOnDocument']
+export type CreditWayView = Schemas['CreditWayView']
+export type PricedOnDocument = Schemas['PricedOnDocument']
+export type GridCellView = Schemas['GridCellView']
 export type Session = Schemas['SessionView']
 /** A refusal; where someone else's save stands in the way, with that state. */
 export type Problem = Schemas['ProblemView'] & Partial<Pick<Schemas['ConflictView'], 'saved'>>

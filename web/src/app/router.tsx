@@ -86,11 +86,18 @@ const practice = createRoute({
   component: lazyRouteComponent(() => import('../practice/PracticePage'), 'PracticePage'),
 })
 
+const rates = createRoute({
+  getParentRoute: () => root,
+  path: '/practice/rates',
+  component: lazyRouteComponent(() => import('../practice/rates/RatesPage'), 'RatesPage'),
+})
+
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
     cases,
     practice,
+    rates,
     caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options]),
   ]),
   defaultPreload: 'intent',

@@ -7,6 +7,9 @@ import { Working } from '../working/Working'
 import { useOpenCase } from './CaseContext'
 import { useOption } from './OptionContext'
 import { Costs } from './loan/Costs'
+import { OwnEntries } from '../field/OwnEntries'
+import { CreditWays } from './options/CreditWays'
+import { FromRates } from './options/FromRates'
 import { Targets } from './target/Targets'
 
 /** The panel beside a case: costs and conventions, a target, or how a figure is calculated. */
@@ -54,6 +57,18 @@ function Content({ view }: { view: PanelView }) {
   switch (view.kind) {
     case 'costs':
       return <Costs />
+    case 'rates':
+      return (
+        <OwnEntries>
+          <FromRates />
+        </OwnEntries>
+      )
+    case 'credit':
+      return (
+        <OwnEntries>
+          <CreditWays />
+        </OwnEntries>
+      )
     case 'target':
       return <Targets text={view.text} />
     case 'working':
@@ -65,6 +80,10 @@ function titleOf(view: PanelView): string {
   switch (view.kind) {
     case 'costs':
       return 'Costs and conventions'
+    case 'rates':
+      return 'From the rate table'
+    case 'credit':
+      return 'Seller credit, three ways'
     case 'target':
       return 'Target'
     case 'working':

@@ -4,6 +4,7 @@ import type { MarketWords } from '../format/market'
 import { formatPercent } from '../format/percent'
 import { formatTerm } from '../format/term'
 import { loanOnlyCents, purchaseOf } from './option'
+import { refinancingDifferences } from './refinancingDifferences'
 import { closingDifferences } from './closingDifferences'
 import { saysOtherwise } from './clauses/clause'
 import { clauseDifferences } from './clauses/clauses'
@@ -49,6 +50,7 @@ export function allDifferences(
     ...instead(loanOnlyCents(baseline), loanOnlyCents(option), (cents) =>
       cents === null ? '' : formatEntry(cents),
     ),
+    ...refinancingDifferences(baseline, option),
     ...instead(baseline.terms.frequency, option.terms.frequency, (frequency) => FREQUENCY_WORDS[frequency]),
     ...clauseDifferences(baseline, option, locale),
     ...costDifferences(baseline, option),

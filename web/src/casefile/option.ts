@@ -6,6 +6,7 @@ import type {
   HousingDocument,
   OptionDocument,
   PurchaseDocument,
+  RefinancingDocument,
   TermsDocument,
 } from '../api/client'
 
@@ -35,6 +36,18 @@ export const purchaseOf = ({ financing }: OptionDocument): PurchaseDocument | nu
 /** The amount of a loan without a price; null where it follows from a price. */
 export const loanOnlyCents = ({ financing }: OptionDocument): number | null =>
   financing.kind === 'LOAN_ONLY' ? financing.loanCents : null
+
+/** What an option refinances; null where it is another kind of loan. */
+export const refinancingOf = ({ financing }: OptionDocument): RefinancingDocument | null =>
+  financing.kind === 'REFINANCING' ? financing : null
+
+/** A refinancing with other fields; another kind of loan stays as it is. */
+export const withRefinancing =
+  (fields: Partial<RefinancingDocument>): OptionChange =>
+  (option) =>
+    option.financing.kind === 'REFINANCING'
+      ? { ...option, financing: { ...option.financing, ...fields } }
+      : option
 
 /** A purchase with other fields; a loan without a price stays as it is. */
 export const withPurchase =
@@ -88,4 +101,10 @@ export function baselineOf(document: CaseDocument): OptionDocument {
 
 /** The place of an option's first figure. */
 export const firstFigureOf = ({ id, financing }: OptionDocument) =>
-  `/options/${id}/financing/${financing.kind === 'PURCHASE' ? 'priceCents' : 'loanCents'}`
+  `/options/${id}/financing/${FIRST_FIGURES[financing.kind]}`
+
+const FIRST_FIGURES = {
+  PURCHASE: 'priceCents',
+  LOAN_ONLY: 'loanCents',
+  REFINANCING: 'balanceCents',
+} as const

@@ -3,21 +3,29 @@ import { useMutation } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState, type SubmitEvent } from 'react'
 import { createCase, startingCase } from '../api/cases'
+import { OwnEntries } from '../field/OwnEntries'
 import { MARKETS, type Market } from '../format/market'
+import { BEGINNING_WORDS, begunFrom, type Beginning } from './beginnings'
+import { PresentLoanFields, type LoanEntries } from './PresentLoanFields'
 
 /** Asks what a new case is called and for whom it is, then opens it. */
 export function BeginCase({ close }: { close: () => void }) {
   const [title, setTitle] = useState('')
   const [clients, setClients] = useState('')
   const [market, setMarket] = useState<Market | null>(null)
+  const [beginning, setBeginning] = useState<Beginning>('purchase')
+  const [loan, setLoan] = useState<LoanEntries>({})
   const navigate = useNavigate()
-  const beginning = useMutation({
-    mutationFn: async () => createCase({ ...(await startingCase(market)), title, clients }),
+  const creating = useMutation({
+    mutationFn: async () => {
+      const start = await startingCase(market)
+      return createCase({ ...(await begunFrom(beginning, start, loan)), title, clients })
+    },
     onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id }, state: { isNew: true } }),
   })
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
-    beginning.mutate()
+    creating.mutate()
   }
 
   return (
@@ -63,16 +71,35 @@ export function BeginCase({ close }: { close: () => void }) {
             ))}
           </select>
         </label>
-        {beginning.error && (
+        <label className="font-medium">
+          Begins from
+          <select
+            className="field mt-1"
+            value={beginning}
+            onChange={(event) => setBeginning(event.target.value as Beginning)}
+          >
+            {Object.entries(BEGINNING_WORDS).map(([each, words]) => (
+              <option key={each} value={each}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        {beginning !== 'purchase' && (
+          <OwnEntries>
+            <PresentLoanFields beginning={beginning} entries={loan} change={setLoan} />
+          </OwnEntries>
+        )}
+        {creating.error && (
           <p role="alert" className="field-problem">
-            {beginning.error.message}
+            {creating.error.message}
           </p>
         )}
         <div className="mt-1 flex justify-end gap-3">
           <button type="button" className="button-quiet" onClick={close}>
             Cancel
           </button>
-          <button type="submit" className="button" disabled={beginning.isPending}>
+          <button type="submit" className="button" disabled={creating.isPending}>
             Create
           </button>
         </div>

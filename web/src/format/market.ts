@@ -33,6 +33,8 @@ export type MarketWords = {
   rateTerm: string
   ratePeriod: string
   cashToClose: string
+  /** To replace a loan by another, at the start of a line. */
+  refinance: string
   /** The yearly rate of the whole cost, as the market's law calls it. */
   creditCostRate: string
   frontRatio: string
@@ -51,6 +53,7 @@ const US: MarketWords = {
   rateTerm: 'rate fixed for',
   ratePeriod: 'Fixed-rate period',
   cashToClose: 'Cash to close',
+  refinance: 'Refinance',
   creditCostRate: 'Annual percentage rate',
   frontRatio: 'front-end ratio',
   backRatio: 'back-end ratio',
@@ -80,6 +83,7 @@ export const MARKETS: Record<Market, MarketWords> = {
     dues: 'Service charge',
     closing: 'Completion',
     cashToClose: 'Cash needed at completion',
+    refinance: 'Remortgage',
     creditCostRate: 'APRC',
     frontRatio: 'housing to income',
     backRatio: 'outgoings to income',

@@ -9,6 +9,9 @@ export type ShownFigure = { figure: FigureName; subject: Subject }
 /** What the panel beside a case shows. */
 export type PanelView =
   | { kind: 'costs' }
+  /** Options that are made from the practice's rates, or from a seller's credit. */
+  | { kind: 'rates' }
+  | { kind: 'credit' }
   /** A target as it is typed. */
   | { kind: 'target'; text: string }
   /** How a figure of a subject is calculated. */

@@ -4,6 +4,7 @@ import { TopBar } from '../app/TopBar'
 import { useSession } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { MARKET_NOTES } from './marketNotes'
+import { PracticePages } from './PracticePages'
 import { TimeZone } from './TimeZone'
 
 const practiceQuery = queryOptions({
@@ -31,6 +32,7 @@ export function PracticePage() {
       </TopBar>
       <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-5xl px-4 py-8">
         <h1 className="font-figures text-3xl font-medium">Practice</h1>
+        <PracticePages />
         <fieldset className="mt-6">
           <legend className="heading">Defaults for new cases</legend>
           <p className="text-soft mt-1">

@@ -6,9 +6,10 @@ import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import type { Beginning } from '../clauses/clause'
+import { refinancingBeginnings } from './refinancingBeginnings'
 import { beginningsOf } from '../clauses/clauses'
 import { focusFigure } from '../focusFigure'
-import { asLoanOnly, asPurchase, loanOnlyCents, purchaseOf, withPurchase } from '../option'
+import { asLoanOnly, asPurchase, loanOnlyCents, purchaseOf, refinancingOf, withPurchase } from '../option'
 
 /** What else can be said of the loan: each entry adds a clause and leads to its figure. */
 export function AndMenu() {
@@ -46,14 +47,19 @@ export function AndMenu() {
 
 /** The clauses that can be added, and what else the sentence can be made to say. */
 function useEntries(): Beginning[] {
-  const { words } = useOpenCase()
+  const { words, document } = useOpenCase()
   const { option, figures } = useOption()
-  return [...beginningsOf(option, { figures, words }), ...financingEntries(option, figures)]
+  return [
+    ...beginningsOf(option, { figures, words }),
+    ...financingEntries(option, figures),
+    ...refinancingBeginnings(option, document.debts),
+  ]
 }
 
 function financingEntries(option: OptionDocument, figures: OptionView): Beginning[] {
   const purchase = purchaseOf(option)
   if (purchase === null) {
+    if (refinancingOf(option)) return []
     return [
       {
         words: 'Purchase price',

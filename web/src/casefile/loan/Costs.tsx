@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import { useOpenCase } from '../CaseContext'
 import { ClosingCosts } from './ClosingCosts'
 import { Conventions } from './Conventions'
+import { DebtList } from './DebtList'
 import { ExtraList, RateChangeList } from './FeatureLists'
 import { MonthlyCosts, YearlyCosts } from './HousingCosts'
 
@@ -24,6 +25,9 @@ export function Costs() {
       </Group>
       <Group title="Rate changes">
         <RateChangeList />
+      </Group>
+      <Group title="Debts beside the home">
+        <DebtList />
       </Group>
       <Group title="Conventions">
         <Conventions />

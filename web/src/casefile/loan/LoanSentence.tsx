@@ -11,13 +11,14 @@ import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { withFrequency } from '../featureLists'
-import { purchaseOf, withTerms } from '../option'
+import { purchaseOf, refinancingOf, withTerms } from '../option'
 import { FREQUENCY_WORDS } from '../../format/conventions'
 import { useAsk } from '../target/useAsk'
 import { AndMenu } from './AndMenu'
 import { ClauseMark } from './ClauseMark'
 import { clausesOf } from '../clauses/clauses'
 import { LoanFigure, PurchaseClause } from './PurchaseClause'
+import { BorrowedFigure, RefinancingClause } from './RefinancingClause'
 import { RATE_STEP_PERCENT, settled, TERM_STEP_MONTHS } from '../clauses/steps'
 import { useWas } from '../clauses/useWas'
 
@@ -29,11 +30,18 @@ export function LoanSentence() {
   const { option } = useOption()
   const clauses = clausesOf(option)
   const purchase = purchaseOf(option)
+  const refinancing = refinancingOf(option)
   return (
     <p className="sentence" data-long={clauses.length >= MANY_CLAUSES || undefined} data-testid="sentence">
-      {purchase === null ? 'Borrowing ' : <PurchaseClause purchase={purchase} />}
-      <LoanFigure /> at <RateFigure /> over <TermFigure /> paid <FrequencyFigure /> from{' '}
-      <FirstPaymentFigure after={clauses.length === 0 ? '.' : ','} />
+      {purchase ? (
+        <PurchaseClause purchase={purchase} />
+      ) : refinancing ? (
+        <RefinancingClause refinancing={refinancing} />
+      ) : (
+        'Borrowing '
+      )}
+      {refinancing ? <BorrowedFigure /> : <LoanFigure />} at <RateFigure /> over <TermFigure /> paid{' '}
+      <FrequencyFigure /> from <FirstPaymentFigure after={clauses.length === 0 ? '.' : ','} />
       {clauses.map(({ pointer, say }, index) => (
         <Fragment key={pointer}>
           {' '}

@@ -1,14 +1,30 @@
 import { DropdownMenu } from 'radix-ui'
 import { MenuContent, MenuItem, MenuSeparator } from '../../ui/Menu'
 import { useOpenCase } from '../CaseContext'
+import { useOpenPanel, type PanelView } from '../../panel/panelStore'
+import { purchaseOf } from '../option'
 import { addOption, MOST_OPTIONS } from '../options'
 import { alternativesTo } from './alternatives'
 import type { Comparison } from './compared'
+import { RenewalItem } from './RenewalItem'
 
 /** Ready-made alternatives to the baseline: each begins sensibly from the case and is then an option like any other. */
 export function AddOption({ comparison }: { comparison: Comparison }) {
   const { store, document, words } = useOpenCase()
   const { option, answer } = comparison.base
+  const openPanel = useOpenPanel()
+  const open = (view: PanelView) => {
+    // What is made there is made from the option that is shown.
+    store.select(option.id)
+    openPanel(view)
+  }
+  const start = {
+    option,
+    figures: answer.figures,
+    words,
+    debts: document.debts,
+    isRenewal: document.presentPayment !== null && option.features.paymentCents === null,
+  }
   const isFull = document.options.length >= MOST_OPTIONS
   return (
     <DropdownMenu.Root>
@@ -16,7 +32,7 @@ export function AddOption({ comparison }: { comparison: Comparison }) {
         {isFull ? 'Six options at the most' : 'Add option…'}
       </DropdownMenu.Trigger>
       <MenuContent align="end">
-        {alternativesTo({ option, figures: answer.figures, words }).map(({ heading, alternatives }) => (
+        {alternativesTo(start).map(({ heading, alternatives }) => (
           <DropdownMenu.Group key={heading}>
             <DropdownMenu.Label className="heading px-2.5 pt-2">{heading}</DropdownMenu.Label>
             {alternatives.map((alternative) => (
@@ -30,6 +46,11 @@ export function AddOption({ comparison }: { comparison: Comparison }) {
           </DropdownMenu.Group>
         ))}
         <MenuSeparator />
+        <MenuItem onSelect={() => open({ kind: 'rates' })}>From the rate table…</MenuItem>
+        {purchaseOf(option) && (
+          <MenuItem onSelect={() => open({ kind: 'credit' })}>A seller’s credit, three ways…</MenuItem>
+        )}
+        <RenewalItem base={comparison.base} />
         <MenuItem onSelect={() => store.changeOptions(addOption(document.options, option, (same) => same))}>
           The same again, to change it
         </MenuItem>

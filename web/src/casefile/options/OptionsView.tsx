@@ -9,6 +9,7 @@ import { AnswerSentence } from './AnswerSentence'
 import { Columns } from './Columns'
 import { Conclusion } from './Conclusion'
 import { CostChart } from './CostChart'
+import { Grid } from './Grid'
 import { useComparison } from './useComparison'
 import { Valuation } from './Valuation'
 import './columns.css'
@@ -44,6 +45,7 @@ export function OptionsView() {
         <Columns comparison={comparison} edits={edits} setEdits={setEdits} />
       </div>
       <Conclusion />
+      <Grid />
     </>
   )
 }

@@ -2,6 +2,7 @@ import type { AssumptionsDocument } from '../../api/client'
 import { readPercent } from '../../entry/percent'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
+import { PricedOn } from './PricedOn'
 import { useOpenCase } from '../CaseContext'
 
 const USUAL_DISCOUNT_PERCENT = 3
@@ -16,6 +17,7 @@ export function Valuation() {
     <p className="text-soft flex flex-wrap items-baseline gap-x-5 text-[0.8125rem]">
       <Assumed field="discountPercent" name="today’s money" usual={USUAL_DISCOUNT_PERCENT} />
       <Assumed field="marginalTaxPercent" name="tax relief" usual={USUAL_TAX_PERCENT} />
+      <PricedOn />
     </p>
   )
 }

@@ -1,4 +1,10 @@
-import type { ClosingItemDocument, ExtraDocument, OptionDocument, OptionView } from '../../api/client'
+import type {
+  DebtDocument,
+  ClosingItemDocument,
+  ExtraDocument,
+  OptionDocument,
+  OptionView,
+} from '../../api/client'
 import { formatEntry } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
 import { formatPercent } from '../../format/percent'
@@ -23,15 +29,23 @@ export type Alternative = { words: string; change: OptionChange }
 export type AlternativeGroup = { heading: string; alternatives: readonly Alternative[] }
 
 /** What alternatives start from. */
-type Start = { option: OptionDocument; figures: OptionView; words: MarketWords }
+type Start = {
+  option: OptionDocument
+  figures: OptionView
+  words: MarketWords
+  debts: readonly DebtDocument[]
+  /** Whether the case is about a loan whose rate ends. */
+  isRenewal: boolean
+}
 
 /** The ready-made alternatives to an option, in groups. */
 export function alternativesTo(start: Start): AlternativeGroup[] {
   return [
     { heading: 'Term', alternatives: terms(start) },
     { heading: start.words.downPayment, alternatives: downPayments(start) },
-    { heading: 'Rate', alternatives: rates(start) },
+    { heading: 'Rate', alternatives: start.isRenewal ? renewals(start) : rates(start) },
     { heading: 'Paying more', alternatives: extras(start) },
+    { heading: 'Instead of the present loan', alternatives: refinancings(start) },
   ].filter(({ alternatives }) => alternatives.length > 0)
 }
 
@@ -165,3 +179,48 @@ const withExtra =
         { id: newId(), firstDay: null, lastPayment: null, lastDay: null, ...extra },
       ],
     })(option)
+
+const LOWER_BY_PERCENT = 0.75
+const USUAL_FEES_PERCENT = 1
+
+/** The balance of the loan paid off by another one, with all debts of the case too where it has any. */
+function refinancings({ option, figures, debts, isRenewal, words }: Start): Alternative[] {
+  if (option.financing.kind !== 'LOAN_ONLY' || isRenewal) return []
+  const ratePercent = settled(option.terms.ratePercent - LOWER_BY_PERCENT)
+  const refinance =
+    (debtsPaidOff: string[], cashOutCents: number | null): OptionChange =>
+    (from) => ({
+      ...from,
+      terms: { ...from.terms, ratePercent },
+      features: { ...from.features, paymentCents: null, paymentSteps: [], extras: [] },
+      closing: {
+        ...from.closing,
+        items: [{ id: newId(), kind: 'LOAN_FEE', amount: share(USUAL_FEES_PERCENT), paidBy: null }],
+      },
+      financing: {
+        kind: 'REFINANCING',
+        balanceCents: figures.baseLoanCents,
+        debtsPaidOff,
+        cashOutCents,
+        costsFinanced: false,
+        valueCents: null,
+      },
+    })
+  const at = `${words.refinance} at ${formatPercent(ratePercent)}`
+  const all = debts.map(({ id }) => id)
+  return [
+    { words: at, change: refinance([], null) },
+    ...(all.length > 0 ? [{ words: `${at}, debts paid off`, change: refinance(all, null) }] : []),
+    { words: `${at}, with cash out`, change: refinance([], CASH_OUT_CENTS) },
+  ]
+}
+
+const CASH_OUT_CENTS = 10_000_00
+const RENEWAL_STEPS_PERCENT = [-0.5, 0.5, 1, 1.5]
+
+/** A renewal at rates around the one it is shown at. */
+const renewals = ({ option }: Start): Alternative[] =>
+  RENEWAL_STEPS_PERCENT.map((step) => settled(option.terms.ratePercent + step)).map((ratePercent) => ({
+    words: `renewed at ${formatPercent(ratePercent)}`,
+    change: withTerms({ ratePercent }),
+  }))

@@ -104,6 +104,40 @@ class ComparisonApiTest {
         assertThat(comparison.at("/options/1/kept/staysFromMonth")).isEqualTo(expected.get("breakEvenPayment"));
     }
 
+    @ParameterizedTest
+    @MethodSource("renewals")
+    void tellsHowMuchMoreARenewalTakesThanWhatIsPaidToday(GoldenCase golden) {
+        JsonNode expected = golden.expect();
+        JsonNode comparison = compared(GoldenDocuments.ofRenewal(golden.input(), expected));
+
+        JsonNode rates = golden.input().get("renewalRatesPercent");
+        for (int i = 0; i < rates.size(); i++) {
+            JsonNode option = comparison.at("/options/" + i);
+            assertThat(option.at("/figures/paymentCents").asLong())
+                    .isEqualTo(cents(expected.get("paymentsAfter").get(i)));
+            assertThat(option.at("/kept/changeFromTodayCents").asLong())
+                    .isEqualTo(cents(expected.get("changes").get(i)));
+        }
+    }
+
+    static Stream<GoldenCase> renewals() {
+        return GoldenCases.of("renewal");
+    }
+
+    @Test
+    void laysOutRatesAcrossTermsAndSharesDown() {
+        String document = Documents.purchase("Grid").toString();
+
+        JsonNode byTerm = BEA.post("/api/grids/0?across=TERM", document).body();
+        JsonNode byDown = BEA.post("/api/grids/0?across=DOWN_PAYMENT", document).body();
+        JsonNode figures = BEA.post("/api/evaluations", document).body().at("/options/0");
+
+        assertThat(byTerm.at("/3/3/paymentCents")).isEqualTo(figures.get("paymentCents"));
+        assertThat(byTerm.at("/3/3/across").asInt()).isEqualTo(300);
+        assertThat(byDown.at("/3/2/totalInterestCents")).isEqualTo(figures.get("totalInterestCents"));
+        assertThat(byDown.at("/0/0/ratePercent").asString()).isEqualTo("4.75");
+    }
+
     @Test
     void explainsTheFiguresOfAnOptionAsLongAsItIsKept() {
         ObjectNode document = Documents.purchaseWith("name", "\"Kept\"");

@@ -82,6 +82,24 @@ final class GoldenDocuments {
         return document;
     }
 
+    /** What is owed when a rate ends, over what is left, at each rate asked about, beside what is paid until then. */
+    static ObjectNode ofRenewal(JsonNode input, JsonNode expect) {
+        ObjectNode document = Documents.purchase("Renewal");
+        document.putObject("presentPayment")
+                .put("cents", cents(expect.get("paymentBefore")))
+                .put("frequency", "MONTHLY");
+        ArrayNode options = document.putArray("options");
+        input.get("renewalRatesPercent").forEach(rate -> {
+            ObjectNode option = options.addObject().put("id", "option-" + options.size());
+            option.putObject("financing").put("kind", "LOAN_ONLY").put("loanCents", cents(expect.get("balance")));
+            terms(option, rate, expect.get("paymentsLeft").asInt());
+            option.withObject("/terms")
+                    .put("compounding", input.get("compounding").asString())
+                    .put("rounding", input.get("rounding").asString());
+        });
+        return document;
+    }
+
     /** A purchase beside an alternative to it. */
     static ObjectNode ofAlternative(JsonNode input) {
         ObjectNode document = Documents.purchase("Alternative");

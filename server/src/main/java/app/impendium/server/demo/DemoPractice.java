@@ -4,7 +4,9 @@ import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.RateTableDocument;
 import app.impendium.server.practice.PracticeSetup;
+import app.impendium.server.rates.RateTables;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.ZoneId;
@@ -19,7 +21,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Sets up the demo practice with its cases in an empty database, where IMPENDIUM_DEMO asks for it. */
+/** Sets up the demo practice with its cases and a rate table in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
 @ConditionalOnProperty("impendium.demo")
 class DemoPractice implements ApplicationRunner {
@@ -30,6 +32,10 @@ class DemoPractice implements ApplicationRunner {
 
     /** The last is saved last, and so stands first in the list. */
     private static final List<String> CASES = List.of(
+            "cooperage-wharf",
+            "heron-mews",
+            "bellfounder-close",
+            "tannery-row",
             "weir-house",
             "mill-race",
             "pinfold-yard",
@@ -41,11 +47,13 @@ class DemoPractice implements ApplicationRunner {
 
     private final PracticeSetup setup;
     private final CaseStore store;
+    private final RateTables rates;
     private final JsonMapper json;
 
-    DemoPractice(PracticeSetup setup, CaseStore store, JsonMapper json) {
+    DemoPractice(PracticeSetup setup, CaseStore store, RateTables rates, JsonMapper json) {
         this.setup = setup;
         this.store = store;
+        this.rates = rates;
         this.json = json;
     }
 
@@ -62,14 +70,15 @@ class DemoPractice implements ApplicationRunner {
                         new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", PASSWORD),
                         new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", PASSWORD)));
         for (int i = 0; i < CASES.size(); i++) {
-            store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i)));
+            store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i), CaseDocument.class));
         }
+        rates.create(advisors.get(0), read("rates", RateTableDocument.class));
         LOG.info("The demo practice is set up");
     }
 
-    private CaseDocument read(String name) throws IOException {
+    private <T> T read(String name, Class<T> type) throws IOException {
         try (InputStream file = new ClassPathResource("demo/" + name + ".json").getInputStream()) {
-            return json.readValue(file, CaseDocument.class);
+            return json.readValue(file, type);
         }
     }
 }

@@ -1,0 +1,101 @@
+import type { DebtDocument } from '../../api/client'
+import { readAmount } from '../../entry/amount'
+import { readPercent } from '../../entry/percent'
+import { read, unread } from '../../entry/reading'
+import { ListEditor } from '../../field/ListEditor'
+import { insertAfter, movedBy } from '../../field/lists'
+import { formatEntry } from '../../format/amount'
+import { formatPercent } from '../../format/percent'
+import { Figure } from '../../sentence/Figure'
+import { useOpenCase } from '../CaseContext'
+import { newId } from '../newId'
+import { refinancingOf, withRefinancing } from '../option'
+
+const MOST_NAME_CHARACTERS = 60
+
+/** What the clients owe beside the home, line by line. A refinancing can pay a debt off; else it is paid beside the loan. */
+export function DebtList() {
+  const { store, document } = useOpenCase()
+  const { debts } = document
+  const put = (changed: DebtDocument[]) => store.changeDocument({ debts: changed })
+  const step = (changed: DebtDocument[]) => {
+    put(changed)
+    store.settle()
+  }
+  const set = (id: string, fields: Partial<DebtDocument>) =>
+    put(debts.map((debt) => (debt.id === id ? { ...debt, ...fields } : debt)))
+  return (
+    <ListEditor
+      label="Debts"
+      entries={debts}
+      line={(debt) => <DebtFigures debt={debt} set={(fields) => set(debt.id, fields)} />}
+      add={(after) => {
+        const added = {
+          id: newId(),
+          name: 'Car loan',
+          balanceCents: 8_000_00,
+          paymentCents: 300_00,
+          ratePercent: 7,
+        }
+        step(insertAfter(debts, added, after))
+        return added.id
+      }}
+      remove={(id) => {
+        // No option can pay off a debt that is gone.
+        const options = document.options.map((option) => {
+          const paidOff = refinancingOf(option)?.debtsPaidOff ?? []
+          return withRefinancing({ debtsPaidOff: paidOff.filter((each) => each !== id) })(option)
+        })
+        store.changeDocument({ options, debts: debts.filter((debt) => debt.id !== id) })
+        store.settle()
+      }}
+      move={(id, by) => step(movedBy(debts, id, by))}
+      addWords="Add a debt"
+    />
+  )
+}
+
+function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<DebtDocument>) => void }) {
+  const at = `/debts/${debt.id}`
+  return (
+    <>
+      <Figure
+        label="Name of the debt"
+        pointer={`${at}/name`}
+        text={debt.name}
+        read={(text) =>
+          text.length <= MOST_NAME_CHARACTERS
+            ? read(text)
+            : unread(`At most ${MOST_NAME_CHARACTERS} characters.`)
+        }
+        take={(name) => set({ name })}
+      />{' '}
+      <Figure
+        label="Balance of the debt"
+        pointer={`${at}/balanceCents`}
+        text={formatEntry(debt.balanceCents)}
+        read={readAmount}
+        inputMode="decimal"
+        take={(balanceCents) => set({ balanceCents })}
+        after=","
+      />{' '}
+      <Figure
+        label="Payment of the debt a month"
+        pointer={`${at}/paymentCents`}
+        text={formatEntry(debt.paymentCents)}
+        read={readAmount}
+        inputMode="decimal"
+        take={(paymentCents) => set({ paymentCents })}
+      />{' '}
+      a month at{' '}
+      <Figure
+        label="Rate of the debt"
+        pointer={`${at}/ratePercent`}
+        text={formatPercent(debt.ratePercent)}
+        read={readPercent}
+        inputMode="decimal"
+        take={(ratePercent) => set({ ratePercent })}
+      />
+    </>
+  )
+}

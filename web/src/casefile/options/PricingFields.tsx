@@ -1,0 +1,62 @@
+import { Link } from '@tanstack/react-router'
+import { formatDay } from '../../format/date'
+import { Field } from '../../field/Field'
+import { isStale } from '../../practice/rates/tables'
+import { readScore } from '../../practice/rates/AddOnList'
+import { useOpenCase } from '../CaseContext'
+import type { usePricing } from './usePricing'
+
+/** Which rate table and which credit score options are priced for. */
+export function PricingFields({ pricing }: { pricing: ReturnType<typeof usePricing> }) {
+  const { locale } = useOpenCase()
+  const { tables, view, today, choose, setScore, isPending, error } = pricing
+  if (error) return <p className="field-problem">{error.message}</p>
+  if (!view) {
+    return (
+      <p className="mt-3">
+        {isPending ? (
+          'Loading the rates…'
+        ) : (
+          <>
+            The practice keeps no rates yet.{' '}
+            <Link to="/practice/rates" className="text-button">
+              Practice, Rates
+            </Link>
+          </>
+        )}
+      </p>
+    )
+  }
+  return (
+    <div className="mt-3 flex flex-col gap-3">
+      <label className="font-medium">
+        Rate table
+        <select className="field mt-1" value={view.id} onChange={(event) => choose(event.target.value)}>
+          {tables.map(({ id, table }) => (
+            <option key={id} value={id}>
+              {table.name}
+              {table.simulated ? ' (simulated)' : ''}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="text-soft text-[0.8125rem]">
+        Rates of {formatDay(view.table.day, locale)}
+        {view.table.simulated && ', simulated: no lender’s'}
+        {isStale(view.table.day, today) && <span className="text-over font-semibold">, stale</span>}.
+      </p>
+      {view.table.addOns.length > 0 && (
+        <Field
+          label="Credit score"
+          hint="where it is known"
+          pointer="/pricing/score"
+          text={pricing.pricing.score === null ? '' : String(pricing.pricing.score)}
+          read={readScore}
+          inputMode="numeric"
+          take={setScore}
+          clear={() => setScore(null)}
+        />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,52 @@
+import type { CaseDocument, OptionDocument, OptionView } from '../../api/client'
+import { addMonths } from '../../entry/date'
+import { PAYMENTS_PER_YEAR } from '../../format/conventions'
+import { withTerms } from '../option'
+
+const MONTHS_A_YEAR = 12
+const RATE_STEPS_PERCENT = [0, 0.5, 1]
+
+/** The case for the day on which an option's rate ends, at its rate and above; null where the rate never ends. */
+export function renewalOf(
+  document: CaseDocument,
+  option: OptionDocument,
+  { rateEnd, paymentCents }: Pick<OptionView, 'rateEnd' | 'paymentCents'>,
+): CaseDocument | null {
+  if (!rateEnd) return null
+  const perYear = PAYMENTS_PER_YEAR[option.terms.frequency]
+  const months = Math.floor((rateEnd.paymentsLeft * MONTHS_A_YEAR) / perYear)
+  const renewed: OptionDocument = {
+    ...option,
+    name: null,
+    financing: { kind: 'LOAN_ONLY', loanCents: rateEnd.balanceCents },
+    terms: {
+      ...option.terms,
+      amortizationMonths: months,
+      rateTermMonths:
+        option.terms.rateTermMonths === null ? null : Math.min(months, option.terms.rateTermMonths),
+      firstPayment: addMonths(rateEnd.day, Math.max(1, Math.floor(MONTHS_A_YEAR / perYear))),
+    },
+    closing: { day: null, items: [], upfrontPremium: null },
+    housing: { ...option.housing, mortgageInsurancePercent: null },
+    features: {
+      ...option.features,
+      interestOnlyPayments: null,
+      paymentCents: null,
+      paymentSteps: [],
+      extras: [],
+      rateChanges: [],
+      buydown: null,
+    },
+  }
+  return {
+    ...document,
+    title: `${document.title}, renewal ${rateEnd.day.slice(0, 4)}`,
+    presentPayment: { cents: paymentCents, frequency: option.terms.frequency },
+    conclusion: null,
+    pricedOn: null,
+    options: RATE_STEPS_PERCENT.map((step, index) => ({
+      ...withTerms({ ratePercent: option.terms.ratePercent + step })(renewed),
+      id: `option-${index + 1}`,
+    })),
+  }
+}

@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { rateTablesQuery, type Pricing } from '../../api/rates'
+import type { PricedOnDocument, RateTableView } from '../../api/client'
+import { useOpenCase } from '../CaseContext'
+import { useOption } from '../OptionContext'
+
+/** The rate table that options are priced on: the one that the case names, or the first for the option's term. */
+export function usePricing() {
+  const { document } = useOpenCase()
+  const { option } = useOption()
+  const { data, error, isPending } = useQuery(rateTablesQuery)
+  const [chosenId, choose] = useState<string | null>(document.pricedOn?.tableId ?? null)
+  const [score, setScore] = useState<number | null>(document.pricedOn?.score ?? null)
+  const tables: readonly RateTableView[] = data?.tables ?? []
+  const view =
+    tables.find(({ id }) => id === chosenId) ??
+    tables.find(({ table }) => table.termMonths === option.terms.amortizationMonths) ??
+    tables[0] ??
+    null
+  const pricing: Pricing = { table: view?.table ?? null, score }
+  const pricedOn: PricedOnDocument | null = view && {
+    tableId: view.id,
+    name: view.table.name,
+    day: view.table.day,
+    simulated: view.table.simulated,
+    score,
+  }
+  return { tables, view, today: data?.today ?? '', pricing, pricedOn, choose, setScore, error, isPending }
+}

@@ -1,0 +1,24 @@
+import { Link } from '@tanstack/react-router'
+
+const PAGES = [
+  { to: '/practice', name: 'Defaults' },
+  { to: '/practice/rates', name: 'Rates' },
+] as const
+
+/** The pages on which a practice keeps what it has chosen. */
+export function PracticePages() {
+  return (
+    <nav aria-label="Practice" className="border-rule mt-3 flex gap-6 border-b">
+      {PAGES.map(({ to, name }) => (
+        <Link
+          key={to}
+          to={to}
+          activeOptions={{ exact: true }}
+          className="text-soft aria-[current=page]:text-act aria-[current=page]:border-act -mb-px border-b-2 border-transparent pb-1.5 font-semibold"
+        >
+          {name}
+        </Link>
+      ))}
+    </nav>
+  )
+}

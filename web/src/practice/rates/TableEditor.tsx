@@ -1,0 +1,129 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { Refusal, type RateTableDocument, type RateTableView } from '../../api/client'
+import { askRateDesk, rateTablesQuery, saveRateTable } from '../../api/rates'
+import { byIds } from '../../casefile/pointers'
+import { readDay } from '../../entry/date'
+import { read, unread } from '../../entry/reading'
+import { readTerm } from '../../entry/term'
+import { EntriesContext } from '../../field/EntriesContext'
+import { useDraft } from '../../field/useDraft'
+import { formatDay } from '../../format/date'
+import { formatTerm } from '../../format/term'
+import { Figure } from '../../sentence/Figure'
+import { TextButton } from '../../ui/TextButton'
+import { AddOnList } from './AddOnList'
+import { CsvImport } from './CsvImport'
+import { OfferList } from './OfferList'
+
+const MOST_NAME_CHARACTERS = 60
+
+type TableEditorProps = {
+  /** The state that was opened; null for a table that is new. */
+  seen: RateTableView | null
+  start: RateTableDocument
+  today: string
+  close: () => void
+}
+
+/** A rate table as a sentence and two lists, kept when it is saved. */
+export function TableEditor({ seen, start, today, close }: TableEditorProps) {
+  const queries = useQueryClient()
+  const [table, setTable] = useState(start)
+  const draft = useDraft(start, setTable)
+  const locale = navigator.language
+  const saving = useMutation({
+    mutationFn: () => saveRateTable(seen, table),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: rateTablesQuery.queryKey })
+      close()
+    },
+  })
+  const asking = useMutation({
+    mutationFn: () => askRateDesk(table.termMonths),
+    onSuccess: (rates) => draft.change({ ...rates, name: seen === null ? rates.name : table.name }),
+  })
+  const { error } = saving
+  const entries = useMemo(() => {
+    const fields = error instanceof Refusal ? (error.problem.fields ?? []) : []
+    const problems = fields.map((each) => ({
+      ...each,
+      pointer: each.pointer === null ? null : byIds(table, each.pointer),
+    }))
+    return { ...draft, problems }
+  }, [draft, error, table])
+  const change = (fields: Partial<RateTableDocument>) => draft.change({ ...table, ...fields })
+  const failure = saving.error ?? asking.error
+  return (
+    <section aria-label="Rate table" className="mt-4 mb-2">
+      <EntriesContext value={entries}>
+        <p className="sentence" data-long>
+          <Figure
+            label="Name of the table"
+            pointer="/name"
+            text={table.name}
+            read={(text) =>
+              text.trim() !== '' && text.length <= MOST_NAME_CHARACTERS
+                ? read(text)
+                : unread(`From 1 to ${MOST_NAME_CHARACTERS} characters.`)
+            }
+            take={(name) => change({ name })}
+          />{' '}
+          for loans over{' '}
+          <Figure
+            label="Term"
+            pointer="/termMonths"
+            text={formatTerm(table.termMonths)}
+            read={readTerm}
+            take={(termMonths) => change({ termMonths })}
+            after=","
+          />{' '}
+          rates of{' '}
+          <Figure
+            label="Day of the rates"
+            pointer="/day"
+            text={formatDay(table.day, locale)}
+            read={(text) => readDay(text, locale)}
+            take={(day) => change({ day })}
+            after="."
+          />{' '}
+          {table.simulated && <span className="simulated align-middle">simulated</span>}
+        </p>
+        <div className="mid:grid-cols-2 mt-4 grid gap-x-12 gap-y-6">
+          <div>
+            <h3 className="heading">Rates and points</h3>
+            <OfferList offers={table.offers} change={(offers) => change({ offers })} />
+          </div>
+          <div>
+            <h3 className="heading">Added by loan-to-value and score</h3>
+            <AddOnList addOns={table.addOns} change={(addOns) => change({ addOns })} />
+          </div>
+        </div>
+        <CsvImport
+          take={({ offers, addOns }) =>
+            change({
+              simulated: false,
+              ...(offers.length > 0 ? { offers } : {}),
+              ...(addOns.length > 0 ? { addOns } : {}),
+            })
+          }
+        />
+      </EntriesContext>
+      {failure && (
+        <p role="alert" className="field-problem mt-3">
+          {failure.message}
+        </p>
+      )}
+      <p className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
+        <button type="button" className="button" disabled={saving.isPending} onClick={() => saving.mutate()}>
+          Save
+        </button>
+        <TextButton onClick={close}>Cancel</TextButton>
+        <TextButton disabled={asking.isPending} onClick={() => asking.mutate()}>
+          Fill from the simulated rate desk
+        </TextButton>
+        <TextButton onClick={() => change({ day: today })}>Rates of today</TextButton>
+      </p>
+    </section>
+  )
+}

@@ -1,0 +1,36 @@
+import type { RateTableView } from '../../api/client'
+import { formatDay } from '../../format/date'
+import { formatTerm } from '../../format/term'
+import { TextButton } from '../../ui/TextButton'
+import { daysOld, isStale, reachWords } from './tables'
+
+type TableLineProps = { view: RateTableView; today: string; edit: () => void; remove: () => void }
+
+/** A rate table in a line: what it prices, its rates, how old they are. */
+export function TableLine({ view, today, edit, remove }: TableLineProps) {
+  const { name, termMonths, day, simulated, offers } = view.table
+  const age = daysOld(day, today)
+  return (
+    <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+      <div>
+        <h2 className="text-base font-semibold">
+          {name} {simulated && <span className="simulated">simulated</span>}
+        </h2>
+        <p className="text-soft">
+          {formatTerm(termMonths)}, {offers.length} {offers.length === 1 ? 'rate' : 'rates'} from{' '}
+          {reachWords(view.table)}, of {formatDay(day, navigator.language)}
+          {age > 0 && ` (${age} ${age === 1 ? 'day' : 'days'} old)`}
+          {isStale(day, today) && <span className="text-over font-semibold"> – stale</span>}
+        </p>
+      </div>
+      <p className="flex gap-4">
+        <TextButton onClick={edit}>
+          Edit<span className="sr-only"> {name}</span>
+        </TextButton>
+        <TextButton onClick={remove}>
+          Delete<span className="sr-only"> {name}</span>
+        </TextButton>
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,58 @@
+import type { AddOnDocument, OfferDocument, RateTableDocument } from '../../api/client'
+import { newId } from '../../casefile/newId'
+import { formatPercent } from '../../format/percent'
+
+/** A table to begin with, for today's rates of a usual term. */
+export const newTable = (today: string): RateTableDocument => ({
+  name: '30-year fixed',
+  termMonths: 360,
+  day: today,
+  simulated: false,
+  offers: [{ id: newId(), ratePercent: 6, pointsPercent: 0 }],
+  addOns: [],
+})
+
+const STEP_PERCENT = 0.125
+
+/** The offer below another: an eighth lower, for as many points. */
+export const nextOffer = (above: OfferDocument | undefined): OfferDocument => ({
+  id: newId(),
+  ratePercent: Math.max(0, (above?.ratePercent ?? 6) - STEP_PERCENT),
+  pointsPercent: above?.pointsPercent ?? 0,
+})
+
+/** The add-on below another: the same for loans of a larger share. */
+export const nextAddOn = (above: AddOnDocument | undefined): AddOnDocument => ({
+  id: newId(),
+  aboveLoanToValuePercent: above?.upToLoanToValuePercent ?? 80,
+  upToLoanToValuePercent: Math.min(100, (above?.upToLoanToValuePercent ?? 80) + 10),
+  leastScore: above?.leastScore ?? 0,
+  mostScore: above?.mostScore ?? 999,
+  pointsPercent: above?.pointsPercent ?? 0.25,
+})
+
+/** 1 point, a credit of 0.75 %, no points. */
+export function pricedWords(pointsPercent: number): string {
+  if (pointsPercent === 0) return 'no points'
+  return pointsPercent < 0
+    ? `a credit of ${formatPercent(-pointsPercent)}`
+    : `${pointsPercent} ${pointsPercent === 1 ? 'point' : 'points'}`
+}
+
+/** From the lowest rate to the highest. */
+export function reachWords({ offers }: RateTableDocument): string {
+  const rates = offers.map(({ ratePercent }) => ratePercent)
+  return rates.length === 1
+    ? formatPercent(rates[0] ?? 0)
+    : `${formatPercent(Math.min(...rates))} to ${formatPercent(Math.max(...rates))}`
+}
+
+const STALE_AFTER_DAYS = 7
+const DAY_MS = 86_400_000
+
+/** How many days old a table's rates are. */
+export const daysOld = (day: string, today: string) =>
+  Math.round((Date.parse(today) - Date.parse(day)) / DAY_MS)
+
+/** Whether rates of a day are too old to price on. */
+export const isStale = (day: string, today: string) => daysOld(day, today) > STALE_AFTER_DAYS
