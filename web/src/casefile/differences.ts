@@ -4,7 +4,7 @@ import type { MarketWords } from '../format/market'
 import { formatPercent } from '../format/percent'
 import { formatTerm } from '../format/term'
 import { loanOnlyCents, purchaseOf } from './option'
-import { refinancingDifferences } from './refinancingDifferences'
+import { isRefinanced, refinancingDifferences } from './refinancingDifferences'
 import { closingDifferences } from './closingDifferences'
 import { saysOtherwise } from './clauses/clause'
 import { clauseDifferences } from './clauses/clauses'
@@ -41,8 +41,13 @@ export function allDifferences(
   locale: string,
   words: MarketWords,
 ): string[] {
+  const term = instead(baseline.terms.amortizationMonths, option.terms.amortizationMonths, formatTerm)
+  // A loan in place of another has its own rate, costs and payment: that it does says so.
+  if (isRefinanced(baseline, option)) {
+    return [...refinancingDifferences(baseline, option), ...term].filter((each) => each !== '')
+  }
   return [
-    ...instead(baseline.terms.amortizationMonths, option.terms.amortizationMonths, formatTerm),
+    ...term,
     ...closingDifferences(baseline, option),
     ...instead(baseline.terms.ratePercent, option.terms.ratePercent, formatPercent),
     ...instead(priceOf(baseline), priceOf(option), price),

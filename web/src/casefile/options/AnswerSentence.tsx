@@ -16,7 +16,8 @@ export function AnswerSentence({ comparison }: AnswerProps) {
   const left = comparison.options.filter((option) => !hasAnswer(option))
   return (
     <p className="sentence" data-testid="answer">
-      Kept for <StayFigure comparison={comparison} /> <Said verdict={verdictOf(comparison)} />
+      Kept for <StayFigure comparison={comparison} />{' '}
+      <Said verdict={verdictOf(comparison)} base={comparison.base} />
       <Worth />
       {left.length > 0 && (
         <>
@@ -48,7 +49,7 @@ function StayFigure({ comparison }: AnswerProps) {
 
 const MONTHS_A_STEP = 12
 
-function Said({ verdict }: { verdict: Verdict }) {
+function Said({ verdict, base }: { verdict: Verdict; base: Comparison['base'] }) {
   switch (verdict.kind) {
     case 'only':
       return (
@@ -71,15 +72,15 @@ function Said({ verdict }: { verdict: Verdict }) {
     case 'baseline':
       return (
         <>
-          the baseline costs least: <Amount cents={verdict.lessCents} /> less than{' '}
+          <Titles of={[base]} /> costs least: <Amount cents={verdict.lessCents} /> less than{' '}
           <Titles of={[verdict.next]} />, which costs <AMonth cents={verdict.moreAMonthCents} />.
         </>
       )
     case 'other':
       return (
         <>
-          <Titles of={[verdict.option]} /> costs least: <Amount cents={verdict.lessCents} /> less than the
-          baseline, for <AMonth cents={verdict.moreAMonthCents} />.
+          <Titles of={[verdict.option]} /> costs least: <Amount cents={verdict.lessCents} /> less than{' '}
+          <Titles of={[base]} />, for <AMonth cents={verdict.moreAMonthCents} />.
         </>
       )
   }
@@ -89,7 +90,7 @@ function Titles({ of }: { of: readonly { title: string; option: { id: string } }
   return of.map(({ title, option }, index) => (
     <span key={option.id}>
       {index > 0 && (index === of.length - 1 ? ' and ' : ', ')}
-      <i>{title === 'Baseline' ? 'the baseline' : title}</i>
+      {title === 'Baseline' ? 'the baseline' : <i>{title}</i>}
     </span>
   ))
 }

@@ -44,16 +44,20 @@ export function CheapestBand({ comparison, months, isAsWide, width }: CheapestBa
         })}
       </ol>
       <div className="text-soft relative mt-0.5 h-4 text-xs" aria-hidden>
-        {yearsOf(months, plot.width).map((year) => (
-          <span
-            key={year}
-            className="absolute -translate-x-1/2 whitespace-nowrap"
-            style={{ left: share(year * MONTHS_A_YEAR) }}
-          >
-            {year}
-          </span>
-        ))}
-        <span className="absolute right-0 translate-x-full pl-4">years</span>
+        {yearsOf(months, plot.width).map((year, index, all) => {
+          const isLast = index === all.length - 1
+          const isAtEnd = isLast && year * MONTHS_A_YEAR > months * 0.94
+          return (
+            <span
+              key={year}
+              className={`absolute whitespace-nowrap ${isAtEnd ? '-translate-x-full' : '-translate-x-1/2'}`}
+              style={{ left: share(year * MONTHS_A_YEAR) }}
+            >
+              {year}
+              {isLast && ' years'}
+            </span>
+          )
+        })}
       </div>
     </div>
   )

@@ -39,8 +39,8 @@ export function CostChart({ comparison }: { comparison: Comparison }) {
     <section aria-labelledby="over-time-heading" ref={attach}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h2 id="over-time-heading" className="heading">
-          Cost compared with {comparison.base.isBaseline ? 'the baseline' : comparison.base.title}, by how
-          long it is kept
+          Cost compared with {comparison.base.title === 'Baseline' ? 'the baseline' : comparison.base.title},
+          by how long it is kept
         </h2>
         <div className="screen-only flex flex-wrap items-baseline gap-x-4">
           {near < comparison.view.horizonMonths && (

@@ -60,8 +60,9 @@ export function CostPicture(props: CostPictureProps) {
           {hovered !== null && <div className="cost-hair" style={{ left: x(hovered) }} />}
           <Marker comparison={comparison} at={x(kept)} months={months} />
         </div>
-        <Labels {...props} month={month} y={y} left={plot.left + plot.width} />
+        {!isNarrow(width) && <Labels {...props} month={month} y={y} left={plot.left + plot.width} />}
       </div>
+      {isNarrow(width) && <LinesList {...props} month={month} />}
     </div>
   )
 }
@@ -99,54 +100,79 @@ function Marker({ comparison, at, months }: MarkerProps) {
 
 /** What is read at a month: 7 years: 15 years −41,334.38, 1 point −3,017.42. */
 function readingWords(comparison: Comparison, month: number): string {
-  const each = answeredOf(comparison)
-    .filter((option) => option !== comparison.base)
-    .map((option) => `${option.title} ${formatDifference(differenceAfter(comparison, option, month))}`)
+  const each = linesOf(comparison).map(
+    (option) => `${option.title} ${formatDifference(differenceAfter(comparison, option, month))}`,
+  )
   return `${formatTerm(month)}: ${each.join(', ')}`
 }
 
 type LabelsProps = CostPictureProps & { month: number; y: (cents: number) => number; left: number }
 
-/** What each line is called, at its end, with what is read; pressed, it hides or shows its line. */
-function Labels({ comparison, shown, hidden, toggle, months, width, month, y, left }: LabelsProps) {
-  const all = answeredOf(comparison).filter((option) => option !== comparison.base)
+/** What each line is called, at its end, with what is read. */
+function Labels({ month, y, left, ...props }: LabelsProps) {
+  const { comparison, hidden, months } = props
+  const all = linesOf(comparison)
   const ends = all.map((option) =>
     hidden.has(option.option.id) ? HEIGHT_PX : y(differenceAfter(comparison, option, months)),
   )
   const tops = spread(ends, LABEL_PX, LABEL_PX * 1.5, HEIGHT_PX - LABEL_PX / 2)
-  const under = isNarrow(width)
   return (
-    <ul
-      aria-label="Lines of the chart"
-      className={under ? 'cost-labels-under' : 'absolute inset-y-0 right-0'}
-      style={under ? { top: HEIGHT_PX } : { left: left + 8 }}
-    >
-      <li className="text-soft h-5 text-right text-xs" aria-hidden>
+    <div className="absolute inset-y-0 right-0" style={{ left: left + 8 }}>
+      <p className="text-soft h-5 text-right text-xs" aria-hidden>
         kept {formatTerm(month)}
-      </li>
-      {all.map((option, index) => (
-        <li
-          key={option.option.id}
-          className={under ? '' : 'absolute inset-x-0'}
-          style={under ? undefined : { top: tops[index], transform: 'translateY(-50%)' }}
-        >
-          <button
-            type="button"
-            className="cost-label"
-            aria-pressed={shown.includes(option)}
-            title={shown.includes(option) ? 'Hide this line' : 'Show this line'}
-            style={{ color: `var(--color-${option.look.colour})` }}
-            onClick={() => toggle(option.option.id)}
+      </p>
+      <ul aria-label="Lines of the chart">
+        {all.map((option, index) => (
+          <li
+            key={option.option.id}
+            className="absolute inset-x-0 -translate-y-1/2"
+            style={{ top: tops[index] }}
           >
-            <LineSample look={option.look} />
-            <span className="truncate">{option.title}</span>
-            <span className="font-figures">
-              {formatDifference(differenceAfter(comparison, option, month))}
-            </span>
-          </button>
+            <LineButton {...props} option={option} month={month} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+/** The same in a list, where there is no room beside the lines. */
+function LinesList({ month, ...props }: CostPictureProps & { month: number }) {
+  return (
+    <ul aria-label="Lines of the chart" className="mt-3">
+      {linesOf(props.comparison).map((option) => (
+        <li key={option.option.id}>
+          <LineButton {...props} option={option} month={month} />
         </li>
       ))}
     </ul>
+  )
+}
+
+const linesOf = (comparison: Comparison) =>
+  answeredOf(comparison).filter((option) => option !== comparison.base)
+
+type LineButtonProps = Pick<CostPictureProps, 'comparison' | 'shown' | 'toggle'> & {
+  option: Shown
+  month: number
+}
+
+/** A line's name and what is read of it; pressed, it hides or shows the line. */
+function LineButton({ comparison, shown, toggle, option, month }: LineButtonProps) {
+  const isShown = shown.includes(option)
+  return (
+    <button
+      type="button"
+      className="cost-label"
+      aria-pressed={isShown}
+      title={isShown ? 'Hide this line' : 'Show this line'}
+      style={{ color: `var(--color-${option.look.colour})` }}
+      onClick={() => toggle(option.option.id)}
+    >
+      <LineSample look={option.look} />
+      <span className="truncate">{option.title}</span>
+      <span className="font-figures">{formatDifference(differenceAfter(comparison, option, month))}</span>
+    </button>
   )
 }
 

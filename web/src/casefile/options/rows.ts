@@ -106,7 +106,7 @@ export const ROW_GROUPS: readonly RowGroup[] = [
     rows: [
       {
         row: 'KEPT_COST',
-        label: () => 'All-in cost',
+        label: (_, { view }) => (view.homeCostsCount ? 'All-in cost, home costs included' : 'All-in cost'),
         ...amount(({ kept }) => kept.costCents, 'KEPT_COST', KEPT),
       },
       {
@@ -119,7 +119,11 @@ export const ROW_GROUPS: readonly RowGroup[] = [
         label: () => 'Interest by then',
         ...amount(({ kept }) => kept.interestCents, 'KEPT_INTEREST', KEPT),
       },
-      { row: 'STAYS_FROM', label: () => 'At or under the baseline', cell: staysFrom },
+      {
+        row: 'STAYS_FROM',
+        label: (_, { base }) => `At or under ${base.title === 'Baseline' ? 'the baseline' : base.title}`,
+        cell: staysFrom,
+      },
     ],
   },
   {

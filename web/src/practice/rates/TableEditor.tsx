@@ -89,6 +89,26 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
           />{' '}
           {table.simulated && <span className="simulated align-middle">simulated</span>}
         </p>
+        {failure && (
+          <p role="alert" className="field-problem mt-2">
+            {failure.message}
+          </p>
+        )}
+        <p className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+          <button
+            type="button"
+            className="button"
+            disabled={saving.isPending}
+            onClick={() => saving.mutate()}
+          >
+            Save
+          </button>
+          <TextButton onClick={close}>Cancel</TextButton>
+          <TextButton disabled={asking.isPending} onClick={() => asking.mutate()}>
+            Fill from the simulated rate desk
+          </TextButton>
+          <TextButton onClick={() => change({ day: today })}>Rates of today</TextButton>
+        </p>
         <div className="mid:grid-cols-2 mt-4 grid gap-x-12 gap-y-6">
           <div>
             <h3 className="heading">Rates and points</h3>
@@ -109,21 +129,6 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
           }
         />
       </EntriesContext>
-      {failure && (
-        <p role="alert" className="field-problem mt-3">
-          {failure.message}
-        </p>
-      )}
-      <p className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
-        <button type="button" className="button" disabled={saving.isPending} onClick={() => saving.mutate()}>
-          Save
-        </button>
-        <TextButton onClick={close}>Cancel</TextButton>
-        <TextButton disabled={asking.isPending} onClick={() => asking.mutate()}>
-          Fill from the simulated rate desk
-        </TextButton>
-        <TextButton onClick={() => change({ day: today })}>Rates of today</TextButton>
-      </p>
     </section>
   )
 }

@@ -17,7 +17,7 @@ class FrontEndRoutes implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/").setViewName(PAGE);
         registry.addViewController("/cases/**").setViewName(PAGE);
-        registry.addViewController("/practice").setViewName(PAGE);
+        registry.addViewController("/practice/**").setViewName(PAGE);
     }
 
     @Override

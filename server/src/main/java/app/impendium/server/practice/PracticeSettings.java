@@ -14,6 +14,7 @@ public class PracticeSettings {
     private static final List<OptionRow> USUAL_ROWS = List.of(
             OptionRow.PAYMENT,
             OptionRow.MONTH,
+            OptionRow.CHANGE_FROM_TODAY,
             OptionRow.CASH_TO_CLOSE,
             OptionRow.PAYBACK,
             OptionRow.KEPT_COST,
