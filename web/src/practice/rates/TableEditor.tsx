@@ -111,11 +111,11 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
         </p>
         <div className="mid:grid-cols-2 mt-4 grid gap-x-12 gap-y-6">
           <div>
-            <h3 className="heading">Rates and points</h3>
+            <h2 className="heading">Rates and points</h2>
             <OfferList offers={table.offers} change={(offers) => change({ offers })} />
           </div>
           <div>
-            <h3 className="heading">Added by loan-to-value and score</h3>
+            <h2 className="heading">Added by loan-to-value and score</h2>
             <AddOnList addOns={table.addOns} change={(addOns) => change({ addOns })} />
           </div>
         </div>

@@ -83,6 +83,32 @@ class AccessTest extends Journey {
         page.keyboard().press("?");
         assertThat(advisor.heading("Keyboard shortcuts")).isVisible();
         check(page, "keys");
+        page.keyboard().press("Escape");
+        advisor.toCases();
+        advisor.open("8 Bellfounder Close");
+        advisor.view("Options");
+        assertThat(page.getByRole(AriaRole.GRID)).isVisible();
+        check(page, "options");
+        advisor.press("As table");
+        check(page, "options over time as a table");
+        advisor.column("Baseline").click();
+        advisor.item("Edit its sentence");
+        check(page, "an option's sentence among the others");
+        advisor.alternative("A seller’s credit, three ways…");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways to use the credit")))
+                .isVisible();
+        check(page, "a seller's credit");
+        advisor.press("Close");
+        advisor.alternative("From the rate table…");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rates offered")))
+                .isVisible();
+        check(page, "the rates offered");
+        page.navigate("/practice/rates");
+        assertThat(page.getByText("30-year fixed").first()).isVisible();
+        check(page, "rates");
+        advisor.press("Edit 30-year fixed");
+        advisor.press("Paste or open CSV…");
+        check(page, "a rate table");
         page.navigate("/practice");
         assertThat(advisor.heading("Practice")).isVisible();
         check(page, "practice");

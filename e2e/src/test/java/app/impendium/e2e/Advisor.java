@@ -67,6 +67,57 @@ final class Advisor {
         return this;
     }
 
+    /** Has a case kept that holds this document, and opens its options. */
+    Advisor openOptionsOf(String document) {
+        String id = (String) page.evaluate("""
+                async document => {
+                  const token = /XSRF-TOKEN=([^;]+)/.exec(window.document.cookie)[1]
+                  const headers = { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
+                  const answer = await fetch('/api/cases', { method: 'POST', headers, body: document })
+                  return (await answer.json()).id
+                }
+                """, document);
+        page.navigate("/cases/" + id + "/options");
+        assertThat(answer()).isVisible();
+        return this;
+    }
+
+    /** The sentence that says which option costs least. */
+    Locator answer() {
+        return page.getByTestId("answer");
+    }
+
+    /** How long they keep it, in that sentence. */
+    Locator stay() {
+        return page.getByLabel("How long they keep it", new Page.GetByLabelOptions().setExact(true));
+    }
+
+    /** Types how long they keep it, and goes on. */
+    Advisor keepFor(String text) {
+        stay().fill(text);
+        page.keyboard().press("Enter");
+        return this;
+    }
+
+    /** The cells of a row of the options side by side, by the row's name. */
+    Locator row(String name) {
+        return page.getByTestId("columns").locator("tr[data-row='" + name + "'] > td");
+    }
+
+    /** Adds a ready-made alternative. */
+    Advisor alternative(String words) {
+        press("Add option…");
+        return item(words);
+    }
+
+    /** The head of a column, by the words in which its option differs. */
+    Locator column(String title) {
+        return page.getByTestId("columns")
+                .getByRole(AriaRole.COLUMNHEADER)
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(title));
+    }
+
     /** Types over a figure of the sentence, or empties it, and goes on to the next. */
     Advisor say(Field figure, String text) {
         figure(figure).selectText();

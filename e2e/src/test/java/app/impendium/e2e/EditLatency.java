@@ -12,13 +12,13 @@ final class EditLatency {
     private static final int EDITS = 200;
     private static final int MOST_OPTIONS = 6;
 
-    /** Notes when each key went down, and when the frame with the changed payment had been painted. */
+    /** Notes when each key went down, and when the frame with the changed figure had been painted. */
     private static final String WATCH = """
-            () => {
+            watched => {
               window.latencies = []
               let pressed = 0
               document.addEventListener('keydown', () => { pressed = performance.now() }, { capture: true })
-              const payment = document.querySelector('[data-testid="total-PAYMENT"]')
+              const figure = document.querySelector(watched)
               new MutationObserver(() => {
                 const start = pressed
                 requestAnimationFrame(() => {
@@ -26,7 +26,7 @@ final class EditLatency {
                   painted.port1.onmessage = () => window.latencies.push(performance.now() - start)
                   painted.port2.postMessage(null)
                 })
-              }).observe(payment, { characterData: true, subtree: true, childList: true })
+              }).observe(figure, { characterData: true, subtree: true, childList: true })
             }
             """;
 
@@ -43,14 +43,31 @@ final class EditLatency {
             assertThat(advisor.page().getByRole(AriaRole.TAB)).hasCount(options);
         }
         edit(advisor, "six options");
+
+        // Another figure in each column, and the baseline's sentence open among them.
+        for (int option = 1; option < MOST_OPTIONS; option++) {
+            advisor.page().getByRole(AriaRole.TAB).nth(option).click();
+            advisor.say(Field.RATE, "6." + option);
+        }
+        advisor.page().getByRole(AriaRole.TAB).first().click();
+        advisor.view("Options");
+        advisor.page().reload();
+        advisor.column("Baseline").click();
+        advisor.item("Edit its sentence");
+        watch(advisor, "the options view with six options", "[data-row='KEPT_COST'] td:nth-child(2)");
     }
 
     private static void edit(Advisor advisor, String of) {
-        Page page = advisor.page();
         // What was watched before is another page's.
-        page.reload();
+        advisor.page().reload();
+        watch(advisor, of, "[data-testid='total-PAYMENT']");
+    }
+
+    private static void watch(Advisor advisor, String of, String figure) {
+        Page page = advisor.page();
         assertThat(advisor.figure(Field.RATE)).isVisible();
-        page.evaluate(WATCH);
+        assertThat(page.locator(figure)).isVisible();
+        page.evaluate(WATCH, figure);
         advisor.figure(Field.RATE).focus();
         for (int edit = 1; edit <= WARM_UP + EDITS; edit++) {
             page.keyboard().press(edit % 2 == 0 ? "ArrowDown" : "ArrowUp");

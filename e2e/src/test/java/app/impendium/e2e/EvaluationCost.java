@@ -16,9 +16,12 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What an evaluation of one option costs the server while twenty are asked for at once: the processor time of all the
+ * What an evaluation of one option, and a comparison of six, cost the server while twenty are asked for at once: the processor time of all the
  * server's threads over a round of twenty, the compiler's and the collector's included, a twentieth of it each; and the
  * time from a request's first byte to its answer's last, waiting for a processor included, as the server's own access
  * log has it. Run by ./impendium bench.
@@ -29,30 +32,38 @@ final class EvaluationCost {
     private static final int ROUNDS = 200;
 
     private final HttpClient http;
+    private final String address;
     private final HttpRequest question;
 
-    private EvaluationCost(HttpClient http, HttpRequest question) {
+    private EvaluationCost(HttpClient http, String address, HttpRequest question) {
         this.http = http;
+        this.address = address;
         this.question = question;
     }
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
+        measure("An evaluation of one option", "/api/evaluations", demo("weir-house"));
+        measure("A comparison of six options", "/api/comparisons", sixOptions());
+    }
+
+    private static void measure(String what, String address, String document) throws IOException, InterruptedException {
         Path logs = Files.createTempDirectory("access-log");
         try (ApplicationProcess application = ApplicationProcess.start(Map.of(
                 "SERVER_TOMCAT_ACCESSLOG_ENABLED", "true",
                 "SERVER_TOMCAT_ACCESSLOG_DIRECTORY", logs.toString(),
                 "SERVER_TOMCAT_ACCESSLOG_BUFFERED", "false",
                 "SERVER_TOMCAT_ACCESSLOG_PATTERN", "%m %U %s %D"))) {
-            EvaluationCost cost = signedIn(application.url());
+            EvaluationCost cost = signedIn(application.url(), address, document);
             for (int round = 0; round < WARM_UP_ROUNDS; round++) {
                 cost.askAtOnce();
             }
-            print("processor time", cost.processorMicros(application));
-            print("first byte to last", elapsedMicros(logs));
+            print(what, "processor time", cost.processorMicros(application));
+            print(what, "first byte to last", cost.elapsedMicros(logs));
         }
     }
 
-    private static EvaluationCost signedIn(String url) throws IOException, InterruptedException {
+    private static EvaluationCost signedIn(String url, String address, String document)
+            throws IOException, InterruptedException {
         CookieManager cookies = new CookieManager();
         HttpClient http = HttpClient.newBuilder()
                 .version(HttpClient.Version.HTTP_1_1)
@@ -67,13 +78,29 @@ final class EvaluationCost {
                         .POST(BodyPublishers.ofString(form))
                         .build(),
                 BodyHandlers.discarding());
-        Path document = Path.of("..", "server", "src", "main", "resources", "demo", "weir-house.json");
-        HttpRequest question = HttpRequest.newBuilder(URI.create(url + "/api/evaluations"))
+        HttpRequest question = HttpRequest.newBuilder(URI.create(url + address))
                 .header("Content-Type", "application/json")
                 .header("X-XSRF-TOKEN", token(cookies))
-                .POST(BodyPublishers.ofFile(document))
+                .POST(BodyPublishers.ofString(document))
                 .build();
-        return new EvaluationCost(http, question);
+        return new EvaluationCost(http, address, question);
+    }
+
+    private static String demo(String name) throws IOException {
+        return Files.readString(Path.of("..", "server", "src", "main", "resources", "demo", name + ".json"));
+    }
+
+    /** The demo's four options of a seller's credit, and the first two again at other rates. */
+    private static String sixOptions() throws IOException {
+        JsonMapper json = new JsonMapper();
+        ObjectNode document = (ObjectNode) json.readTree(demo("bellfounder-close"));
+        ArrayNode options = (ArrayNode) document.get("options");
+        for (int option = 0; option < 2; option++) {
+            ObjectNode again = ((ObjectNode) options.get(option)).deepCopy().put("id", "again-" + option);
+            again.withObject("/terms").put("ratePercent", 7 + option);
+            options.add(again);
+        }
+        return document.toString();
     }
 
     private static String token(CookieManager cookies) {
@@ -109,21 +136,21 @@ final class EvaluationCost {
         }
     }
 
-    private static long[] elapsedMicros(Path logs) throws IOException {
+    private long[] elapsedMicros(Path logs) throws IOException {
         try (Stream<Path> files = Files.list(logs)) {
             return files.flatMap(EvaluationCost::lines)
-                    .filter(line -> line.startsWith("POST /api/evaluations 200 "))
+                    .filter(line -> line.startsWith("POST " + address + " 200 "))
                     .mapToLong(line -> Long.parseLong(line.substring(line.lastIndexOf(' ') + 1)))
                     .skip((long) WARM_UP_ROUNDS * AT_ONCE)
                     .toArray();
         }
     }
 
-    private static void print(String measure, long[] micros) {
+    private static void print(String what, String measure, long[] micros) {
         Arrays.sort(micros);
         System.out.printf(
-                "An evaluation, %d at once, %s: median %.2f ms, 95th percentile %.2f ms%n",
-                AT_ONCE, measure, micros[micros.length / 2] / 1000.0, micros[micros.length * 95 / 100] / 1000.0);
+                "%s, %d at once, %s: median %.2f ms, 95th percentile %.2f ms%n",
+                what, AT_ONCE, measure, micros[micros.length / 2] / 1000.0, micros[micros.length * 95 / 100] / 1000.0);
     }
 
     private static Stream<String> lines(Path file) {

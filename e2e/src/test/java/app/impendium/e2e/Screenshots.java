@@ -68,6 +68,10 @@ final class Screenshots {
             take(page, "bad-entry");
             advisor.press("Undo");
             lifeline(advisor, "7 Tollgate Rise", "lifeline");
+            options(advisor, "8 Bellfounder Close", "options");
+            page.navigate("/practice/rates");
+            advisor.press("Edit 30-year fixed");
+            take(page, "rates");
             page.navigate("/practice");
             assertThat(page.getByLabel("Time zone")).isVisible();
             assertThat(advisor.heading("Practice")).isVisible();
@@ -82,12 +86,20 @@ final class Screenshots {
         take(advisor.page(), name);
     }
 
+    private void options(Advisor advisor, String title, String name) {
+        advisor.page().navigate("/cases");
+        advisor.open(title).view("Options");
+        assertThat(advisor.page().getByRole(AriaRole.GRID)).isVisible();
+        take(advisor.page(), name);
+    }
+
     private void dark() {
         try (BrowserContext context = context(1280, 800, ColorScheme.DARK)) {
             Advisor advisor =
                     new Advisor(context.newPage()).signIn(Advisor.EMAIL).open("Lot 6, Cinder Hill");
             take(advisor.page(), "loan-dark");
             lifeline(advisor, "Workshop and flat, Pinfold Yard", "lifeline-dark");
+            options(advisor, "31 Tannery Row", "options-dark");
         }
     }
 
@@ -98,6 +110,7 @@ final class Screenshots {
             advisor.open("14 Quarry Lane");
             take(advisor.page(), "loan-narrow");
             lifeline(advisor, "14 Quarry Lane", "lifeline-narrow");
+            options(advisor, "5 Heron Mews", "options-narrow");
         }
     }
 

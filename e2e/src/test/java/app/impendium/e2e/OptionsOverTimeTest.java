@@ -1,0 +1,309 @@
+package app.impendium.e2e;
+
+import static app.impendium.core.GoldenCases.cents;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.impendium.core.GoldenCases;
+import app.impendium.core.GoldenCases.GoldenCase;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+
+/** Which way costs least for as long as they keep it. */
+class OptionsOverTimeTest extends Journey {
+    /** Golden cases of monthly options, with ties broken by order, home costs that count, and runs that begin late. */
+    private static final List<String> SHOWN = List.of("options-02", "options-07", "options-10", "options-11");
+
+    @Test
+    void answersANewUserFromAnEmptyCase() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Nine years", "");
+        advisor.view("Options");
+        assertThat(advisor.answer()).containsText("this loan costs");
+        assertThat(advisor.answer()).containsText("in all.");
+
+        advisor.alternative("15 years instead of 30 years");
+        advisor.alternative("40 years instead of 30 years");
+        advisor.keepFor("9 years");
+
+        assertThat(advisor.answer()).containsText("15 years costs least:");
+        assertThat(advisor.answer()).containsText("more a month.");
+        assertThat(advisor.row("KEPT_COST")).hasCount(3);
+        assertThat(advisor.row("KEPT_COST").nth(1)).containsText("✓ lowest");
+        assertThat(advisor.page().getByRole(AriaRole.NAVIGATION)).containsText("3, best: 15 years");
+        advisor.keepFor("90 months");
+        assertThat(advisor.stay()).hasValue("7 years 6 months");
+        advisor.stay().press("ArrowUp");
+        assertThat(advisor.stay()).hasValue("8 years 6 months");
+        advisor.keepFor("for good");
+        assertThat(advisor.page().getByRole(AriaRole.ALERT)).containsText("such as 7 years, 90 months or Jun 2034");
+        advisor.stay().press("Escape");
+        advisor.waitUntilSaved();
+    }
+
+    @ParameterizedTest
+    @MethodSource("shown")
+    void showsWhatTheGoldenOptionsCost(GoldenCase golden) {
+        JsonNode expected = golden.expect();
+        JsonNode costs = expected.get("costs");
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        advisor.openOptionsOf(GoldenOptionsDocument.of(
+                golden.name(), golden.input(), costs.get(0).get("months").asInt()));
+        for (int each : new int[] {4, 6, 9 /* the whole life, which the chart then reaches */}) {
+            JsonNode byOption = costs.get(each).get("byOption");
+            advisor.keepFor(costs.get(each).get("months").asInt() + " months");
+            for (int option = 0; option < byOption.size(); option++) {
+                assertThat(advisor.row("KEPT_COST").nth(option)).containsText(written(byOption.get(option)));
+            }
+        }
+        JsonNode stays = expected.get("staysAtOrUnderBaselineFromMonth");
+        for (int i = 0; i < stays.size(); i++) {
+            assertThat(advisor.row("STAYS_FROM").nth(i + 1))
+                    .containsText(
+                            stays.get(i).isNull()
+                                    ? "never for good"
+                                    : stays.get(i).asInt() == 1
+                                            ? "at once"
+                                            : "from month " + stays.get(i).asInt());
+        }
+        JsonNode runs = expected.get("cheapest");
+        Locator band = advisor.page().getByTestId("cost-band").locator("li");
+        assertThat(band).hasCount(runs.size());
+        for (int i = 0; i < runs.size(); i++) {
+            assertThat(band.nth(i))
+                    .hasAttribute("data-from", runs.get(i).get("fromMonth").asString());
+            assertThat(band.nth(i))
+                    .hasAttribute("data-to", runs.get(i).get("toMonth").asString());
+            assertThat(band.nth(i))
+                    .containsText("Option " + runs.get(i).get("option").asInt());
+        }
+    }
+
+    static Stream<GoldenCase> shown() {
+        return GoldenCases.of("options").filter(golden -> SHOWN.contains(golden.name()));
+    }
+
+    private static String written(JsonNode amount) {
+        return String.format(java.util.Locale.US, "%,.2f", BigDecimal.valueOf(cents(amount), 2));
+    }
+
+    @Test
+    void isReadByPointerByKeysAsATableAndAsAFile() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).open("8 Bellfounder Close");
+        advisor.view("Options");
+        Page page = advisor.page();
+        Locator marker = page.getByTestId("cost-marker");
+        marker.focus();
+        marker.press("ArrowRight");
+        assertThat(advisor.stay()).hasValue("5 years 1 month");
+        marker.press("PageUp");
+        assertThat(marker).hasAttribute("aria-valuetext", Pattern.compile("6 years 1 month: Credit for points −.*"));
+        assertThat(advisor.answer()).containsText("Credit for points costs least");
+        page.keyboard().press("Control+z");
+        assertThat(advisor.stay()).hasValue("5 years");
+
+        Locator line = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Lines of the chart"))
+                .getByRole(AriaRole.BUTTON)
+                .first();
+        line.click();
+        assertThat(line).hasAttribute("aria-pressed", "false");
+        page.getByTestId("cost-picture").hover();
+        assertThat(page.getByTestId("cost-chart")).containsText("kept 5 years");
+        advisor.press("As table");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Cost by how long it is kept")))
+                .containsText("5 years 10 months");
+        advisor.press("Chart… options over time");
+        org.assertj.core.api.Assertions.assertThat(
+                        page.waitForDownload(() -> advisor.item("Save as SVG")).suggestedFilename())
+                .isEqualTo("8 Bellfounder Close options over time.svg");
+    }
+
+    @Test
+    void sortsRenamesAndEditsColumnsInPlace() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Columns", "");
+        advisor.view("Options").alternative("15 years instead of 30 years");
+        advisor.alternative("25 years instead of 30 years");
+        Page page = advisor.page();
+        advisor.column("25 years").focus();
+        page.keyboard().press("Alt+ArrowLeft");
+        assertThat(page.getByTestId("columns").getByRole(AriaRole.COLUMNHEADER).nth(1))
+                .containsText("25 years");
+        advisor.column("25 years").click();
+        advisor.item("Make baseline");
+        assertThat(advisor.column("Baseline")).isVisible();
+        assertThat(advisor.column("30 years")).isVisible();
+
+        advisor.column("15 years").click();
+        advisor.item("Edit its sentence");
+        advisor.say(Field.RATE, "4.9");
+        assertThat(advisor.column("15 years, 4.9")).isVisible();
+        advisor.say(Field.DOWN_PAYMENT, "9,000k");
+        assertThat(page.getByTestId("columns")).containsText("leaves nothing to borrow");
+        assertThat(advisor.row("KEPT_COST").nth(0)).containsText(Pattern.compile("\\d"));
+        assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
+        advisor.say(Field.DOWN_PAYMENT, "22%");
+        advisor.press("Done");
+        advisor.column("15 years").click();
+        advisor.item("Rename");
+        page.getByLabel("Name of the option").fill("Faster");
+        page.keyboard().press("Enter");
+        assertThat(advisor.column("Faster")).isVisible();
+
+        page.getByLabel("Conclusion, in your own words").fill("Faster, if the month allows.");
+        page.getByLabel("Conclusion, in your own words").blur();
+        advisor.waitUntilSaved();
+        page.reload();
+        assertThat(page.getByLabel("Conclusion, in your own words")).hasValue("Faster, if the month allows.");
+        advisor.row("KEPT_COST").nth(1).getByRole(AriaRole.BUTTON).click();
+        assertThat(page.getByTestId("working-result")).isVisible();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Cash to close");
+    }
+
+    @Test
+    void countsInTodaysMoneyAndAfterTaxReliefOnlyWhereItSaysSo() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Today's money", "");
+        advisor.view("Options").alternative("15 years instead of 30 years");
+        String asPaid = advisor.row("KEPT_COST").nth(0).textContent();
+        advisor.page().getByText("today’s money").click();
+        assertThat(advisor.answer()).containsText("In today’s money at 3\u202f%.");
+        assertThat(advisor.row("KEPT_COST").nth(0)).not().hasText(asPaid);
+        advisor.page().getByText("tax relief").click();
+        assertThat(advisor.answer()).containsText("with 20\u202f% tax relief on interest.");
+        advisor.waitUntilSaved();
+        advisor.page().reload();
+        assertThat(advisor.answer()).containsText("In today’s money");
+        advisor.press("turn off today’s money").press("turn off tax relief");
+        assertThat(advisor.row("KEPT_COST").nth(0)).hasText(asPaid);
+    }
+
+    @Test
+    void usesASellersCreditThreeWaysAndThePracticesRates() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Credit", "");
+        advisor.say(Field.RATE, "6.25");
+        advisor.view("Options").alternative("A seller’s credit, three ways…");
+        Page page = advisor.page();
+        Locator credit = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Seller credit"));
+        credit.fill("500");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways to use the credit")))
+                .containsText("The credit of 500.00 is not enough: the least that works costs");
+        credit.fill("9k");
+        advisor.press("Add all three");
+        assertThat(advisor.row("KEPT_COST")).hasCount(4);
+        assertThat(advisor.answer()).containsText("costs least");
+        assertThat(page.getByTestId("answer")
+                        .locator("xpath=following-sibling::div")
+                        .first())
+                .containsText("priced on 30-year fixed");
+
+        advisor.alternative("From the rate table…");
+        advisor.press("Add as option at 6\u202f%");
+        assertThat(advisor.column("1 point, 6\u202f%")).isVisible();
+        page.getByRole(AriaRole.GRID).getByRole(AriaRole.BUTTON).first().click();
+        assertThat(advisor.row("KEPT_COST")).hasCount(6);
+        assertThat(page.getByText("Six options at the most", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        advisor.waitUntilSaved();
+    }
+
+    @Test
+    void comparesRefinancingALoanThatRuns() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        advisor.press("New case");
+        Page page = advisor.page();
+        page.getByLabel("Case name").fill("A loan that runs");
+        page.getByLabel("Begins from").selectOption("A loan that runs: to refinance it");
+        page.getByLabel("Balance").fill("233,814.98");
+        page.getByLabel("Interest rate").fill("6.625");
+        page.getByLabel("Payment today").fill("1642.40");
+        advisor.press("Create");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Enter each figure of the loan.");
+        page.getByLabel("Time left").fill("23y 4m");
+        advisor.press("Create");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("233,814.98");
+
+        advisor.press("Change");
+        advisor.press("Add a debt");
+        page.getByLabel("Balance of the debt").fill("8250");
+        page.getByLabel("Payment of the debt a month").fill("455");
+        page.getByLabel("Rate of the debt").fill("0");
+        advisor.press("Close");
+        advisor.view("Options").alternative("Refinance at 5.875\u202f%, debts paid off");
+        advisor.column("refinanced at").click();
+        advisor.item("Edit its sentence");
+        advisor.say(Field.RATE, "5.75").say(Field.TERM, "20");
+
+        assertThat(page.getByTestId("sentence")).containsText("Car loan 8,250");
+        assertThat(advisor.row("PAYMENT").nth(1)).containsText("1,699.50");
+        assertThat(advisor.row("MONTH").nth(1)).containsText("−397.90");
+        assertThat(advisor.row("PAYBACK").nth(1)).containsText("month");
+        assertThat(advisor.row("CHANGE_FROM_TODAY").nth(1)).containsText("+57.10");
+        advisor.waitUntilSaved();
+    }
+
+    @Test
+    void renewsARateThatEndsAsACaseOfItsOwn() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        advisor.press("New case");
+        Page page = advisor.page();
+        page.getByLabel("Case name").fill("Rate that ends");
+        page.getByLabel("Market").selectOption("Canada");
+        advisor.press("Create");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).isVisible();
+        String balance = page.getByTestId("total-RATE_END_BALANCE").textContent();
+        String payment = page.getByTestId("total-PAYMENT").textContent();
+        advisor.view("Options").alternative("The renewal, as a case of its own");
+
+        assertThat(page).hasTitle(Pattern.compile("Rate that ends, renewal 20\\d\\d · Impendium"));
+        assertThat(advisor.row("CHANGE_FROM_TODAY")).hasCount(3);
+        assertThat(advisor.row("CHANGE_FROM_TODAY").nth(2)).containsText("+");
+        advisor.row("CHANGE_FROM_TODAY").nth(2).getByRole(AriaRole.BUTTON).click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText(payment);
+        advisor.press("Close");
+        advisor.alternative("renewed at 4.1\u202f%");
+        assertThat(advisor.row("KEPT_COST")).hasCount(4);
+        advisor.view("Loan");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue(balance.replaceAll("\\.00$", ""));
+    }
+
+    @Test
+    void showsOneColumnAtATimeOnAPhone() {
+        Advisor advisor = someone(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(390, 844))
+                .signIn(Advisor.EMAIL)
+                .open("31 Tannery Row");
+        advisor.view("Options");
+        assertThat(advisor.row("KEPT_COST")).hasCount(1);
+        advisor.press("Next option");
+        assertThat(advisor.column("1.375 points")).isVisible();
+        assertThat(advisor.row("KEPT_COST")).containsText(Pattern.compile("[+−]"));
+        assertThat(advisor.page().getByTestId("cost-band")).isVisible();
+    }
+
+    @Test
+    void choosesTheRowsOnceForThePractice() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).open("31 Tannery Row");
+        advisor.view("Options");
+        assertThat(advisor.row("LOAN_TO_VALUE")).hasCount(0);
+        toggleRow(advisor, "Loan-to-value");
+        assertThat(advisor.row("LOAN_TO_VALUE")).hasCount(3);
+        Advisor colleague = someone().signIn("tobias@ostrander-pell.example").open("8 Bellfounder Close");
+        colleague.view("Options");
+        assertThat(colleague.row("LOAN_TO_VALUE").nth(0)).containsText("85.00");
+        toggleRow(advisor, "Loan-to-value");
+        assertThat(advisor.row("LOAN_TO_VALUE")).hasCount(0);
+    }
+
+    private static void toggleRow(Advisor advisor, String row) {
+        advisor.press("Rows…");
+        advisor.page()
+                .getByRole(AriaRole.MENUITEMCHECKBOX, new Page.GetByRoleOptions().setName(row))
+                .click();
+        advisor.page().keyboard().press("Escape");
+    }
+}
