@@ -85,12 +85,8 @@ public record MoneyMoved(
     }
 
     long costCents(int month, long homeCosts) {
-        return cashToClose.cents()
-                + paidCents(paymentsBy(month))
-                + owedCents(month)
-                + debtsPaidCents(month)
-                + debtsOwedCents(month)
-                + month * homeCosts;
+        long ofLoan = cashToClose.cents() + paidCents(paymentsBy(month)) + owedCents(month) + month * homeCosts;
+        return debtsBeside.isEmpty() ? ofLoan : ofLoan + debtsPaidCents(month) + debtsOwedCents(month);
     }
 
     long owedCents(int month) {
@@ -113,7 +109,7 @@ public record MoneyMoved(
 
     /** What the client has paid with the loan's payments up to one: the loan, extras and premiums, less a buydown's subsidy. */
     long paidCents(int made) {
-        return schedule.paidSoFarCents(made) + premiumsWith(made).cents() - subsidyCents(made);
+        return schedule.paidSoFarCents(made) + premiumCents(made) - subsidyCents(made);
     }
 
     long debtsPaidCents(int month) {
@@ -126,6 +122,12 @@ public record MoneyMoved(
 
     int paymentsPerYear() {
         return terms.rate().frequency().perYear();
+    }
+
+    private long premiumCents(int made) {
+        return insurance.isEmpty() || made == 0
+                ? 0
+                : insurance.get().premium().cents() * insurance.get().insuredPayments(1, made);
     }
 
     private long subsidyCents(int made) {

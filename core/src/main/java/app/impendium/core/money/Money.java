@@ -47,9 +47,14 @@ public record Money(long cents) implements Comparable<Money> {
         return new Money(Math.multiplyExact(cents, factor));
     }
 
-    /** A part of a yearly or other total, to the nearest cent, half a cent up. */
+    /**
+     * A part of a yearly or other total, to the nearest cent, half a cent up; of a negative amount, half a cent down.
+     *
+     * @param divisor from 1 to 10,000
+     */
     public Money dividedBy(long divisor) {
-        return nearest(BigDecimal.valueOf(cents).divide(BigDecimal.valueOf(divisor), 10, RoundingMode.HALF_UP));
+        long size = (2 * Math.abs(cents) + divisor) / (2 * divisor);
+        return new Money(cents < 0 ? -size : size);
     }
 
     /** The amount in units of the currency, with two decimals. */

@@ -17,6 +17,10 @@ public record Percent(BigDecimal value) {
     private static final BigDecimal LARGEST = BigDecimal.valueOf(100);
     private static final BigDecimal HUNDRED_TIMES_MONTHS = BigDecimal.valueOf(1200);
 
+    private static final long MONTHS_OF_HUNDRED = 1200;
+    private static final long LARGEST_PRODUCT = Long.MAX_VALUE / 4;
+    private static final long[] TENS = {1, 10, 100, 1_000, 10_000, 100_000, 1_000_000};
+
     /** An amount of eleven digits times six decimals, divided by 1200, settles a half cent long before these end. */
     private static final MathContext DIGITS = new MathContext(50);
 
@@ -52,7 +56,12 @@ public record Percent(BigDecimal value) {
 
     /** A twelfth of this share of an amount, as what is due each month of a yearly share: rounded once, half a cent up. */
     public Money monthlyOf(Money amount) {
-        return Money.nearest(exactMonthlyCentsOf(amount));
+        long share = value.unscaledValue().longValueExact();
+        long parts = MONTHS_OF_HUNDRED * TENS[value.scale()];
+        // Almost every amount: in whole numbers the same division, without its decimals.
+        return amount.cents() >= 0 && (share == 0 || amount.cents() <= LARGEST_PRODUCT / share)
+                ? Money.ofCents((2 * share * amount.cents() + parts) / (2 * parts))
+                : Money.nearest(exactMonthlyCentsOf(amount));
     }
 
     /** A twelfth of this share of an amount before it is rounded, in cents, to fifty digits. */

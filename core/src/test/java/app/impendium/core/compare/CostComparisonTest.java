@@ -142,6 +142,22 @@ class CostComparisonTest {
                 .containsOnly(Money.ofCents(loan));
     }
 
+    @Property(tries = 40)
+    void estimatesTodaysWorthToTheCentThatItExactlyIs(
+            @ForAll @LongRange(min = 10_000, max = 99_999_999_999L) long loan,
+            @ForAll PaymentFrequency frequency,
+            @ForAll @IntRange(min = 1, max = 20_000) int discount,
+            @ForAll @IntRange(max = 100) int taxRelief) {
+        Worth worth =
+                new Worth(AnnualRate.ofPercent(BigDecimal.valueOf(discount, 3)), Percent.of(String.valueOf(taxRelief)));
+        PresentWorth option = new PresentWorth(loan(loan, 5_125, 360, frequency), worth, Money.of("431.17"));
+        long[] byMonth = option.upTo(372);
+
+        for (int month = 0; month <= 372; month += 31) {
+            assertThat(byMonth[month]).as("after %s months", month).isEqualTo(option.exactly(month));
+        }
+    }
+
     @Test
     void countsTheInterestOfThePartOfAPeriodThatHasPassed() {
         MoneyMoved weekly = loan(52_000_00, 10_400, 12, PaymentFrequency.WEEKLY);

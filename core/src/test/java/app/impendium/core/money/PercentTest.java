@@ -6,6 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.rate.YearlyChange;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.BigRange;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.LongRange;
+import net.jqwik.api.constraints.Scale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,5 +54,24 @@ class PercentTest {
 
         assertThat(new Percent(zero).value()).isEqualTo(BigDecimal.ZERO);
         assertThat(new YearlyChange(zero).percent()).isEqualTo(BigDecimal.ZERO);
+    }
+
+    @Property(tries = 500)
+    void aMonthsShareIsTheExactOneRounded(
+            @ForAll @LongRange(max = 99_999_999_999L) long cents,
+            @ForAll @BigRange(min = "0", max = "100") @Scale(6) BigDecimal percent) {
+        Percent share = new Percent(percent);
+        Money amount = Money.ofCents(cents);
+
+        assertThat(share.monthlyOf(amount)).isEqualTo(Money.nearest(share.exactMonthlyCentsOf(amount)));
+    }
+
+    @Property(tries = 500)
+    void aPartIsTheExactOneRoundedAwayFromZero(
+            @ForAll @LongRange(min = -9_999_999_999_999L, max = 9_999_999_999_999L) long cents,
+            @ForAll @IntRange(min = 1, max = 52) int divisor) {
+        BigDecimal exact = BigDecimal.valueOf(cents).divide(BigDecimal.valueOf(divisor), 20, RoundingMode.HALF_EVEN);
+
+        assertThat(Money.ofCents(cents).dividedBy(divisor)).isEqualTo(Money.nearest(exact));
     }
 }
