@@ -15,7 +15,6 @@ import { HistoryButtons } from './HistoryButtons'
 import { OptionScope } from './OptionScope'
 import { CaseSaving } from './saving/CaseSaving'
 import { OthersNotice } from './saving/OthersNotice'
-import { SpokenAnswer } from './SpokenAnswer'
 import { stalenessOf, useIsLate } from './staleness'
 import { useCaseKeys } from './useCaseKeys'
 import { useFigures } from './useFigures'
@@ -87,7 +86,6 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
               </main>
             </div>
             <CasePanel />
-            <SpokenAnswer />
           </OptionScope>
         </EntriesContext>
       </CaseContext>

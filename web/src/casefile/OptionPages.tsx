@@ -4,6 +4,7 @@ import { useStore } from 'zustand'
 import { useOpenCase } from './CaseContext'
 import { selectedOf } from './caseStore'
 import { OptionsBar } from './loan/OptionsBar'
+import { SpokenAnswer } from './SpokenAnswer'
 import { SentenceHead } from './SentenceHead'
 
 /** Around the views that are about one option: the options to choose from, and the sentence of the one that is shown. */
@@ -16,6 +17,7 @@ export function OptionPages() {
       <Tabs.Content value={id} tabIndex={-1} className="outline-none">
         <SentenceHead />
         <Outlet />
+        <SpokenAnswer />
       </Tabs.Content>
     </Tabs.Root>
   )

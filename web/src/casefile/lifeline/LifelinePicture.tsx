@@ -64,7 +64,7 @@ export function LifelinePicture(props: LifelinePictureProps) {
           />
         )}
         <div
-          className="lifeline-marker"
+          className="chart-marker"
           style={{ left: share(marker - 0.5) }}
           role="slider"
           tabIndex={0}

@@ -1,33 +1,58 @@
-import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
 import { Figure } from '../../sentence/Figure'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
+import { Spoken } from '../Spoken'
 import { hasAnswer, type Comparison } from './compared'
 import { paidOutOn, readStay } from './stay'
 import { useStay } from './useStay'
-import { verdictOf, type Verdict } from './verdict'
+import { verdictOf } from './verdict'
+import { titles, verdictWords, type Said } from './verdictWords'
 
 type AnswerProps = { comparison: Comparison }
 
 /** The answer of the view: which option costs least for as long as they keep it. */
 export function AnswerSentence({ comparison }: AnswerProps) {
+  const { staleness } = useOpenCase()
   const left = comparison.options.filter((option) => !hasAnswer(option))
+  const answer = verdictWords(verdictOf(comparison), comparison.base)
+  const kept = `Kept for ${formatTerm(comparison.view.keptMonths)}, `
   return (
-    <p className="sentence" data-testid="answer">
-      Kept for <StayFigure comparison={comparison} />{' '}
-      <Said verdict={verdictOf(comparison)} base={comparison.base} />
-      <Worth />
-      {left.length > 0 && (
-        <>
-          {' '}
-          <Titles of={left} /> {left.length === 1 ? 'has' : 'have'} no valid results.
-        </>
-      )}
-    </p>
+    <>
+      <p className="sentence" data-testid="answer">
+        Kept for <StayFigure comparison={comparison} /> <Words of={answer} />
+        <Worth />
+        {left.length > 0 && (
+          <>
+            {' '}
+            <Words of={titles(left)} /> {left.length === 1 ? 'has' : 'have'} no valid results.
+          </>
+        )}
+      </p>
+      <Spoken answer={kept + answer.map(({ words }) => words).join('')} isCurrent={staleness === null} />
+    </>
   )
 }
+
+function Words({ of }: { of: readonly Said[] }) {
+  return of.map(({ words, is }, index) => {
+    switch (is) {
+      case 'title':
+        return <i key={index}>{words}</i>
+      case 'cost':
+        return (
+          <Explained key={index} figure="KEPT_COST" subject={{ of: 'kept' }}>
+            {words}
+          </Explained>
+        )
+      case undefined:
+        return <span key={index}>{words}</span>
+    }
+  })
+}
+
+const MONTHS_A_STEP = 12
 
 function StayFigure({ comparison }: AnswerProps) {
   const { locale } = useOpenCase()
@@ -44,67 +69,6 @@ function StayFigure({ comparison }: AnswerProps) {
       take={keep}
       nudge={(steps) => keep(view.keptMonths + steps * MONTHS_A_STEP)}
     />
-  )
-}
-
-const MONTHS_A_STEP = 12
-
-function Said({ verdict, base }: { verdict: Verdict; base: Comparison['base'] }) {
-  switch (verdict.kind) {
-    case 'only':
-      return (
-        <>
-          {verdict.option.isBaseline ? 'this loan' : <Titles of={[verdict.option]} />} costs{' '}
-          <Explained figure="KEPT_COST" subject={{ of: 'kept' }}>
-            {formatAmount(verdict.option.answer.kept.costCents)}
-          </Explained>{' '}
-          in all.
-        </>
-      )
-    case 'tie':
-      return verdict.areAll ? (
-        <>all options cost the same.</>
-      ) : (
-        <>
-          <Titles of={verdict.options} /> cost the same, and less than any other.
-        </>
-      )
-    case 'baseline':
-      return (
-        <>
-          <Titles of={[base]} /> costs least: <Amount cents={verdict.lessCents} /> less than{' '}
-          <Titles of={[verdict.next]} />, which costs <AMonth cents={verdict.moreAMonthCents} />.
-        </>
-      )
-    case 'other':
-      return (
-        <>
-          <Titles of={[verdict.option]} /> costs least: <Amount cents={verdict.lessCents} /> less than{' '}
-          <Titles of={[base]} />, for <AMonth cents={verdict.moreAMonthCents} />.
-        </>
-      )
-  }
-}
-
-function Titles({ of }: { of: readonly { title: string; option: { id: string } }[] }) {
-  return of.map(({ title, option }, index) => (
-    <span key={option.id}>
-      {index > 0 && (index === of.length - 1 ? ' and ' : ', ')}
-      {title === 'Baseline' ? 'the baseline' : <i>{title}</i>}
-    </span>
-  ))
-}
-
-const Amount = ({ cents }: { cents: number }) => (
-  <span className="whitespace-nowrap">{formatAmount(cents)}</span>
-)
-
-function AMonth({ cents }: { cents: number }) {
-  if (cents === 0) return <>the same a month</>
-  return (
-    <>
-      <Amount cents={Math.abs(cents)} /> {cents > 0 ? 'more' : 'less'} a month
-    </>
   )
 }
 

@@ -5,6 +5,7 @@ import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
 import { addOption, deleteOption, makeBaseline, MOST_OPTIONS, moveOption } from '../options'
 import { RenameField } from '../RenameField'
+import { ColumnNotes } from './ColumnNotes'
 import type { Compared } from './compared'
 import { LineSample } from './LineSample'
 
@@ -13,7 +14,7 @@ type ColumnHeadProps = { compared: Compared; isEdited: boolean; edit: () => void
 /** What a column is called, and what can be done with its option. Alt with an arrow moves it. */
 export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
   const { store, document } = useOpenCase()
-  const { option, title, because, look, isBaseline } = compared
+  const { option, title, look, isBaseline } = compared
   const [renames, setRenames] = useState(false)
   const { lead, onCloseAutoFocus } = useFocusElsewhere()
   const place = document.options.findIndex(({ id }) => id === option.id)
@@ -78,16 +79,7 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
           )}
         </MenuContent>
       </DropdownMenu.Root>
-      {because.length > 0 && (
-        <ul className="column-problem">
-          {because.map(({ pointer, message }) => (
-            <li key={pointer}>
-              <span aria-hidden>⚠ </span>
-              {message}
-            </li>
-          ))}
-        </ul>
-      )}
+      <ColumnNotes compared={compared} />
     </>
   )
 }

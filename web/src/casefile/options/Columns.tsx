@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../../ui/useWidth'
-import { Explained } from '../../working/Explained'
+import { Explained, isWorkingKey } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { ColumnHead } from './ColumnHead'
 import { hasAnswer, type Compared, type Comparison } from './compared'
@@ -121,7 +121,13 @@ function CellOf({ cell, option, best }: CellOfProps) {
   // The panel explains a figure of the option that is shown.
   const show = () => store.select(option.option.id)
   return (
-    <td onClickCapture={show} onKeyDownCapture={show} data-best={best !== undefined || undefined}>
+    <td
+      onClickCapture={show}
+      onKeyDownCapture={(event) => {
+        if (event.key === 'Enter' || event.key === ' ' || isWorkingKey(event)) show()
+      }}
+      data-best={best !== undefined || undefined}
+    >
       <span className="columns-figure">
         {cell.figure ? (
           <Explained figure={cell.figure} {...(cell.subject ? { subject: cell.subject } : {})}>

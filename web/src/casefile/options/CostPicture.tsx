@@ -82,7 +82,7 @@ function Marker({ comparison, at, months }: MarkerProps) {
   }
   return (
     <div
-      className="cost-marker"
+      className="chart-marker"
       style={{ left: at }}
       role="slider"
       tabIndex={0}

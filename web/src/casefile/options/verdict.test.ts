@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { aComparison } from '../../test/comparisons'
 import { verdictOf } from './verdict'
+import { verdictWords } from './verdictWords'
 
 describe('which option costs least', () => {
   it('is another, by how much against the baseline, and what it takes a month', () => {
@@ -50,5 +51,32 @@ describe('which option costs least', () => {
         ]),
       ),
     ).toMatchObject({ kind: 'only', option: { title: 'one' } })
+  })
+})
+
+describe('the answer in words', () => {
+  const words = (columns: Parameters<typeof aComparison>[0]) => {
+    const comparison = aComparison(columns)
+    const said = verdictWords(verdictOf(comparison), comparison.base)
+    return said.map(({ words }) => words).join('')
+  }
+  const stay = { id: 'Stay', month: 2000_00, costs: [0, 900_00] }
+  const faster = { id: 'Faster', month: 2600_50, costs: [0, 700_00] }
+
+  it('tells the best, by how much, and for what a month', () => {
+    expect(words([stay, faster])).toBe('Faster costs least: 200.00 less than Stay, for 600.50 more a month.')
+    expect(words([faster, stay])).toBe(
+      'Faster costs least: 200.00 less than Stay, which costs 600.50 less a month.',
+    )
+    expect(words([stay, { ...faster, month: 2000_00 }])).toBe(
+      'Faster costs least: 200.00 less than Stay, for the same a month.',
+    )
+  })
+
+  it('tells ties, and a loan alone', () => {
+    const twin = { ...faster, id: 'Twin' }
+    expect(words([stay, faster, twin])).toBe('Faster and Twin cost the same, and less than any other.')
+    expect(words([faster, twin])).toBe('all options cost the same.')
+    expect(words([stay])).toBe('this loan costs 900.00 in all.')
   })
 })

@@ -35,6 +35,7 @@ class OptionsOverTimeTest extends Journey {
 
         assertThat(advisor.answer()).containsText("15 years costs least:");
         assertThat(advisor.answer()).containsText("more a month.");
+        assertThat(advisor.page().getByTestId("spoken")).containsText("Kept for 9 years, 15 years costs least:");
         assertThat(advisor.row("KEPT_COST")).hasCount(3);
         assertThat(advisor.row("KEPT_COST").nth(1)).containsText("✓ lowest");
         assertThat(advisor.page().getByRole(AriaRole.NAVIGATION)).containsText("3, best: 15 years");
@@ -197,6 +198,7 @@ class OptionsOverTimeTest extends Journey {
         advisor.press("Add all three");
         assertThat(advisor.row("KEPT_COST")).hasCount(4);
         assertThat(advisor.answer()).containsText("costs least");
+        assertThat(page.getByTestId("columns")).containsText("of the seller credit cannot be used; at most");
         assertThat(page.getByTestId("answer")
                         .locator("xpath=following-sibling::div")
                         .first())

@@ -84,7 +84,10 @@ public record OptionView(
         return new OptionView(
                 loan.amount().cents(),
                 loan.base().cents(),
-                financing.price().map(price -> financing.amountDown().cents()).orElse(null),
+                financing
+                        .percentDown()
+                        .map(share -> financing.amountDown().cents())
+                        .orElse(null),
                 financing.percentDown().map(OptionView::digits).orElse(null),
                 financing.loanToValuePercent().map(OptionView::digits).orElse(null),
                 schedule.payment().cents(),
