@@ -47,7 +47,7 @@ final class EditLatency {
         // Another figure in each column, and the baseline's sentence open among them.
         for (int option = 1; option < MOST_OPTIONS; option++) {
             advisor.page().getByRole(AriaRole.TAB).nth(option).click();
-            advisor.say(Field.RATE, "6." + option);
+            advisor.say(Field.RATE, "7." + option);
         }
         advisor.page().getByRole(AriaRole.TAB).first().click();
         advisor.view("Options");
