@@ -34,6 +34,14 @@ export function CostChart({ comparison }: { comparison: Comparison }) {
     if (!next.delete(id)) next.add(id)
     setHidden(next)
   }
+  if (comparison.options.length === 1) {
+    return (
+      <p className="font-figures text-soft text-lg">
+        Add an option to see which costs least for as long as they keep it: a shorter term, more down, points,
+        an extra each month.
+      </p>
+    )
+  }
   if (answeredOf(comparison).length === 1) return null
   return (
     <section aria-labelledby="over-time-heading" ref={attach}>

@@ -28,6 +28,8 @@ class OptionsOverTimeTest extends Journey {
         advisor.view("Options");
         assertThat(advisor.answer()).containsText("this loan costs");
         assertThat(advisor.answer()).containsText("in all.");
+        assertThat(advisor.page().getByText("Add an option to see which costs least"))
+                .isVisible();
 
         advisor.alternative("15 years instead of 30 years");
         advisor.alternative("40 years instead of 30 years");
