@@ -1,4 +1,4 @@
-import type { ComparisonView, KeptView, OptionDocument, OptionView } from '../api/client'
+import type { ComparisonView, KeptView, OptionDocument, ComparedFigures } from '../api/client'
 import { compare, type Comparison } from '../casefile/options/compared'
 import { MARKETS } from '../format/market'
 import { aDocument } from './documents'
@@ -28,7 +28,7 @@ export function aComparison(columns: readonly Column[], fields: Partial<Comparis
     options: columns.map(({ month = 0, costs }) =>
       costs.length === 0
         ? { figures: null, kept: null, because: [] }
-        : { figures: {} as OptionView, kept: keptOf(month, costs), because: [] },
+        : { figures: {} as ComparedFigures, kept: keptOf(month, costs), because: [] },
     ),
     ...fields,
   }

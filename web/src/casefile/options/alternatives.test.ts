@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import type { DebtDocument, OptionView } from '../../api/client'
+import type { DebtDocument, ComparedFigures } from '../../api/client'
 import { MARKETS } from '../../format/market'
 import { aDocument } from '../../test/documents'
 import { baselineOf, withPurchase, share, purchaseOf } from '../option'
 import { alternativesTo, withPoints } from './alternatives'
 
 const option = baselineOf(aDocument())
-const figures = { downPercent: 15, paymentCents: 1632_18, baseLoanCents: 265795_00 } as OptionView
+const figures = { downPercent: 15, paymentCents: 1632_18, baseLoanCents: 265795_00 } as ComparedFigures
 /** With plain spaces before the percent signs. */
 const plain = (words: string) => words.replaceAll('\u202f', ' ')
 const start = { option, figures, words: MARKETS.US, debts: [] as DebtDocument[], isRenewal: false }

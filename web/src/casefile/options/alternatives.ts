@@ -3,7 +3,7 @@ import type {
   ClosingItemDocument,
   ExtraDocument,
   OptionDocument,
-  OptionView,
+  ComparedFigures,
 } from '../../api/client'
 import { formatEntry } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
@@ -31,7 +31,7 @@ export type AlternativeGroup = { heading: string; alternatives: readonly Alterna
 /** What alternatives start from. */
 type Start = {
   option: OptionDocument
-  figures: OptionView
+  figures: ComparedFigures
   words: MarketWords
   debts: readonly DebtDocument[]
   /** Whether the case is about a loan whose rate ends. */

@@ -1,10 +1,10 @@
 import type {
+  ComparedFigures,
   CaseDocument,
   ComparisonView,
   FieldProblem,
   KeptView,
   OptionDocument,
-  OptionView,
 } from '../../api/client'
 import type { MarketWords } from '../../format/market'
 import type { Colour } from '../../picture/looks'
@@ -24,7 +24,7 @@ export type Compared = {
 }
 
 /** What an option comes to, by itself and as long as it is kept. */
-export type Answer = { figures: OptionView; kept: KeptView }
+export type Answer = { figures: ComparedFigures; kept: KeptView }
 
 /** How an option's line is told apart: by its colour and its dash. The one compared with is plain. */
 export type Look = { colour: Colour; dash: string | undefined }

@@ -1,4 +1,4 @@
-import type { CaseDocument, OptionDocument, OptionView } from '../../api/client'
+import type { CaseDocument, OptionDocument, ComparedFigures } from '../../api/client'
 import { addMonths } from '../../entry/date'
 import { PAYMENTS_PER_YEAR } from '../../format/conventions'
 import { withTerms } from '../option'
@@ -10,7 +10,7 @@ const RATE_STEPS_PERCENT = [0, 0.5, 1]
 export function renewalOf(
   document: CaseDocument,
   option: OptionDocument,
-  { rateEnd, paymentCents }: Pick<OptionView, 'rateEnd' | 'paymentCents'>,
+  { rateEnd, paymentCents }: Pick<ComparedFigures, 'rateEnd' | 'paymentCents'>,
 ): CaseDocument | null {
   if (!rateEnd) return null
   const perYear = PAYMENTS_PER_YEAR[option.terms.frequency]

@@ -17,7 +17,7 @@ import java.util.stream.LongStream;
  * @param because why it has none; empty where it has
  */
 public record ComparedOptionView(
-        @Schema(nullable = true) OptionView figures,
+        @Schema(nullable = true) ComparedFiguresView figures,
         @Schema(nullable = true) KeptView kept,
         List<FieldProblem> because) {
 
@@ -68,7 +68,7 @@ public record ComparedOptionView(
     }
 
     /** @param place of the option in the comparison */
-    static ComparedOptionView of(OptionView figures, CaseComparison comparison, int place) {
+    static ComparedOptionView of(ComparedFiguresView figures, CaseComparison comparison, int place) {
         CaseComparison.Kept kept = comparison.kept(place);
         Lead lead = comparison.costs().leadOverBaseline(place);
         return new ComparedOptionView(

@@ -29,7 +29,8 @@ class ComparisonController {
         List<ComparedOptionView> options = IntStream.range(0, attempts.size())
                 .mapToObj(i -> attempts.get(i)
                         .made()
-                        .map(figures -> ComparedOptionView.of(OptionView.of(figures), comparison, places.indexOf(i)))
+                        .map(figures ->
+                                ComparedOptionView.of(ComparedFiguresView.of(figures), comparison, places.indexOf(i)))
                         .orElseGet(
                                 () -> ComparedOptionView.without(attempts.get(i).because())))
                 .toList();
