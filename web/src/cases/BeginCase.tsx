@@ -3,7 +3,8 @@ import { useMutation } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState, type SubmitEvent } from 'react'
 import { createCase, startingCase } from '../api/cases'
-import { OwnEntries } from '../field/OwnEntries'
+import { EntriesContext } from '../field/EntriesContext'
+import { hasUnreadable, useDraft } from '../field/useDraft'
 import { MARKETS, type Market } from '../format/market'
 import { BEGINNING_WORDS, begunFrom, type Beginning } from './beginnings'
 import { PresentLoanFields, type LoanEntries } from './PresentLoanFields'
@@ -15,9 +16,11 @@ export function BeginCase({ close }: { close: () => void }) {
   const [market, setMarket] = useState<Market | null>(null)
   const [beginning, setBeginning] = useState<Beginning>('purchase')
   const [loan, setLoan] = useState<LoanEntries>({})
+  const draft = useDraft(loan, setLoan)
   const navigate = useNavigate()
   const creating = useMutation({
     mutationFn: async () => {
+      if (beginning !== 'purchase' && hasUnreadable(draft)) throw new Error('Fix the marked entry first.')
       const start = await startingCase(market)
       return createCase({ ...(await begunFrom(beginning, start, loan)), title, clients })
     },
@@ -86,9 +89,9 @@ export function BeginCase({ close }: { close: () => void }) {
           </select>
         </label>
         {beginning !== 'purchase' && (
-          <OwnEntries>
-            <PresentLoanFields beginning={beginning} entries={loan} change={setLoan} />
-          </OwnEntries>
+          <EntriesContext value={draft}>
+            <PresentLoanFields beginning={beginning} entries={loan} change={draft.change} />
+          </EntriesContext>
         )}
         {creating.error && (
           <p role="alert" className="field-problem">

@@ -53,6 +53,13 @@ const isUnfinished = (plain: string) =>
     return match !== null && MONTHS.some((month) => month.startsWith(match[1] ?? ''))
   })
 
+/** The day so many days after another. */
+export function addDays(isoDate: string, days: number): string {
+  const date = new Date(`${isoDate}T00:00:00Z`)
+  date.setUTCDate(date.getUTCDate() + days)
+  return date.toISOString().slice(0, 10)
+}
+
 /** The same day some months on; the last of the month where it is shorter. */
 export function addMonths(isoDate: string, months: number): string {
   const [year = 0, month = 1, dayOfMonth = 1] = isoDate.split('-').map(Number)

@@ -16,6 +16,10 @@ export function useDraft<T>(start: T, take: (value: T) => void): Draft<T> {
   return draft
 }
 
+/** Whether a text stands in a field that cannot be read. */
+export const hasUnreadable = ({ store }: Entries) =>
+  Object.values(store.getState().entries).some((entry) => !entry.isReadable)
+
 export function createDraft<T>(start: T, take: (value: T) => void): Draft<T> {
   const store = createStore<{ entries: Readonly<Record<string, Entry>> }>(() => ({ entries: {} }))
   let value = start

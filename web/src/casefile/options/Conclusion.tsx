@@ -19,9 +19,12 @@ export function Conclusion() {
         placeholder="What you recommend, in your own words"
         maxLength={MOST_CHARACTERS}
         value={text}
-        onChange={(event) => store.changeDocument({ conclusion: event.target.value || null })}
+        onChange={(event) => store.changeDocument({ conclusion: printable(event.target.value) || null })}
         onBlur={store.settle}
       />
     </section>
   )
 }
+
+/** What is pasted may hold tabs and other signs that cannot be printed. */
+const printable = (text: string) => text.replace(/[^\P{Cc}\n]/gu, ' ')

@@ -73,7 +73,8 @@ type MarkerProps = { comparison: Comparison; at: number; months: number }
 function Marker({ comparison, at, months }: MarkerProps) {
   const { store } = useOpenCase()
   const { keep } = useStay()
-  const { keptMonths } = comparison.view
+  // Kept beyond what the chart reaches, it stands at its end.
+  const keptMonths = Math.min(comparison.view.keptMonths, months)
   const step = (event: KeyboardEvent) => {
     const next = pointAfter(event.key, { at: keptMonths, first: 1, last: months, page: MONTHS_A_YEAR })
     if (next === null || event.ctrlKey || event.metaKey) return

@@ -32,7 +32,7 @@ export function Grid() {
   const isFull = document.options.length >= MOST_OPTIONS
   const own = across === 'TERM' ? option.terms.amortizationMonths : figures.downPercent
   const choose = (cell: GridCellView) =>
-    store.changeOptions(addOption(document.options, option, changeTo(cell, across)))
+    store.changeOptions(addOption(document.options, option, changeTo(cell, across, own)))
   return (
     <section className="screen-only mt-7" aria-labelledby="grid-heading">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -74,10 +74,12 @@ export function Grid() {
   )
 }
 
+/** What a place makes of the option; in the column of its own share, the money down stays as it was given. */
 const changeTo =
-  ({ ratePercent, across: place }: GridCellView, across: GridAcross): OptionChange =>
+  ({ ratePercent, across: place }: GridCellView, across: GridAcross, own: number | null): OptionChange =>
   (option) => {
     const priced = withTerms({ ratePercent })(option)
+    if (place === own) return priced
     return across === 'TERM'
       ? withTerms({
           amortizationMonths: place,

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { aDocument } from '../../test/documents'
-import { baselineOf } from '../option'
+import { baselineOf, withTerms } from '../option'
 import { renewalOf } from './renewal'
 
 it('a renewal is the balance over what is left, beside what is paid until then', () => {
@@ -19,4 +19,14 @@ it('a renewal is the balance over what is left, beside what is paid until then',
     terms: { amortizationMonths: 240, firstPayment: '2032-03-01' },
   })
   expect(renewalOf(document, baselineOf(document), { rateEnd: null, paymentCents: 1 })).toBeNull()
+})
+
+it('a renewal paid every two weeks goes on two weeks later, at rates without the tails of binary fractions', () => {
+  const document = aDocument()
+  const option = withTerms({ frequency: 'BIWEEKLY', ratePercent: 3.94 })(baselineOf(document))
+  const rateEnd = { afterPayment: 130, balanceCents: 1_00, day: '2032-02-20', paymentsLeft: 520 }
+  const renewal = renewalOf(document, option, { rateEnd, paymentCents: 1 })
+
+  expect(renewal?.options[0]?.terms).toMatchObject({ amortizationMonths: 240, firstPayment: '2032-03-05' })
+  expect(renewal?.options.map(({ terms }) => terms.ratePercent)).toEqual([3.94, 4.44, 4.94])
 })

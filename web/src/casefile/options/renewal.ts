@@ -1,6 +1,7 @@
 import type { CaseDocument, OptionDocument, ComparedFigures } from '../../api/client'
-import { addMonths } from '../../entry/date'
+import { addDays, addMonths } from '../../entry/date'
 import { PAYMENTS_PER_YEAR } from '../../format/conventions'
+import { settled } from '../clauses/steps'
 import { withTerms } from '../option'
 
 const MONTHS_A_YEAR = 12
@@ -24,7 +25,7 @@ export function renewalOf(
       amortizationMonths: months,
       rateTermMonths:
         option.terms.rateTermMonths === null ? null : Math.min(months, option.terms.rateTermMonths),
-      firstPayment: addMonths(rateEnd.day, Math.max(1, Math.floor(MONTHS_A_YEAR / perYear))),
+      firstPayment: dayAfter(rateEnd.day, perYear),
     },
     closing: { day: null, items: [], upfrontPremium: null },
     housing: { ...option.housing, mortgageInsurancePercent: null },
@@ -45,8 +46,16 @@ export function renewalOf(
     conclusion: null,
     pricedOn: null,
     options: RATE_STEPS_PERCENT.map((step, index) => ({
-      ...withTerms({ ratePercent: option.terms.ratePercent + step })(renewed),
+      ...withTerms({ ratePercent: settled(option.terms.ratePercent + step) })(renewed),
       id: `option-${index + 1}`,
     })),
   }
 }
+
+const DAYS_A_YEAR = 365
+
+/** When the payment after one of a day is due: months later, or days where payments come more often. */
+const dayAfter = (day: string, perYear: number) =>
+  perYear > MONTHS_A_YEAR
+    ? addDays(day, Math.floor(DAYS_A_YEAR / perYear))
+    : addMonths(day, MONTHS_A_YEAR / perYear)

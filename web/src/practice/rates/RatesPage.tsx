@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { deleteRateTable, rateTablesQuery } from '../../api/rates'
+import { deleteRateTable, rateTablesQuery, saveRateTable } from '../../api/rates'
 import type { RateTableDocument, RateTableView } from '../../api/client'
 import { useSession } from '../../app/session'
 import { TopBar } from '../../app/TopBar'
@@ -23,9 +23,17 @@ export function RatesPage() {
   const all = useQuery(rateTablesQuery)
   const [edited, setEdited] = useState<Edited | null>(null)
   const refresh = () => queries.invalidateQueries({ queryKey: rateTablesQuery.queryKey })
-  const deleting = useMutation({ mutationFn: deleteRateTable, onSettled: refresh })
+  const deleting = useMutation({
+    mutationFn: (view: RateTableView) => deleteRateTable(view.id),
+    onSettled: refresh,
+  })
+  const restoring = useMutation({
+    mutationFn: (view: RateTableView) => saveRateTable(null, view.table),
+    onSuccess: () => deleting.reset(),
+    onSettled: refresh,
+  })
   const today = all.data?.today ?? ''
-  const error = deleting.error ?? all.error
+  const error = deleting.error ?? restoring.error ?? all.error
   return (
     <>
       <title>Rates · Impendium</title>
@@ -50,6 +58,12 @@ export function RatesPage() {
             {error.message}
           </p>
         )}
+        {deleting.isSuccess && (
+          <p role="status" className="mt-3">
+            {deleting.variables.table.name} is deleted.{' '}
+            <TextButton onClick={() => restoring.mutate(deleting.variables)}>Undo</TextButton>
+          </p>
+        )}
         {edited?.seen === null && <Editing edited={edited} today={today} close={() => setEdited(null)} />}
         <ul className="mt-3" aria-label="Rate tables">
           {all.data?.tables.map((view) => (
@@ -61,7 +75,7 @@ export function RatesPage() {
                   view={view}
                   today={today}
                   edit={() => setEdited({ seen: view, table: view.table })}
-                  remove={() => deleting.mutate(view.id)}
+                  remove={() => deleting.mutate(view)}
                 />
               )}
             </li>

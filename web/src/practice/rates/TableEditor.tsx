@@ -7,7 +7,7 @@ import { readDay } from '../../entry/date'
 import { read, unread } from '../../entry/reading'
 import { readTerm } from '../../entry/term'
 import { EntriesContext } from '../../field/EntriesContext'
-import { useDraft } from '../../field/useDraft'
+import { hasUnreadable, useDraft } from '../../field/useDraft'
 import { formatDay } from '../../format/date'
 import { formatTerm } from '../../format/term'
 import { Figure } from '../../sentence/Figure'
@@ -33,7 +33,10 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
   const draft = useDraft(start, setTable)
   const locale = navigator.language
   const saving = useMutation({
-    mutationFn: () => saveRateTable(seen, table),
+    mutationFn: async () => {
+      if (hasUnreadable(draft)) throw new Error('Fix the marked entry first.')
+      return saveRateTable(seen, table)
+    },
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: rateTablesQuery.queryKey })
       close()

@@ -15,7 +15,7 @@ import app.impendium.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
+import java.util.OptionalLong;
 
 /**
  * The options of a case beside one another, for as long as the client keeps them. A debt that any of them pays off counts for
@@ -88,13 +88,16 @@ public final class CaseComparison {
      *
      * @param costs all that is paid for it at closing, financed or not
      * @param monthlySaving against the baseline; negative where more goes out
-     * @param months after which the savings make up for the costs, rounded up; none without a saving
+     * @param months after which the savings make up for the costs, rounded up; none without a saving, 0 without costs
      */
-    public record Payback(Money costs, Money monthlySaving, OptionalInt months) {
+    public record Payback(Money costs, Money monthlySaving, OptionalLong months) {
         static Payback of(Money costs, Money monthlySaving) {
-            boolean isSaving = monthlySaving.isAbove(Money.ZERO);
-            long roundedUp = isSaving ? (costs.cents() + monthlySaving.cents() - 1) / monthlySaving.cents() : 0;
-            return new Payback(costs, monthlySaving, isSaving ? OptionalInt.of((int) roundedUp) : OptionalInt.empty());
+            if (!monthlySaving.isAbove(Money.ZERO)) {
+                return new Payback(costs, monthlySaving, OptionalLong.empty());
+            }
+            long due = Math.max(0, costs.cents());
+            long roundedUp = (due + monthlySaving.cents() - 1) / monthlySaving.cents();
+            return new Payback(costs, monthlySaving, OptionalLong.of(roundedUp));
         }
     }
 
@@ -122,7 +125,7 @@ public final class CaseComparison {
                 .map(payback -> KeptWorking.payback(
                         payback.costs(),
                         payback.monthlySaving(),
-                        payback.months().getAsInt()))
+                        payback.months().getAsLong()))
                 .ifPresent(workings::add);
         return workings;
     }

@@ -35,6 +35,10 @@ class RatesTest extends Journey {
                 .fill("ltv above, ltv up to, score from, score to, points\n80, 97, 0, 719, 0.25\n");
         advisor.press("Take these lines");
         assertThat(page.getByLabel("Points added")).hasValue("0.25");
+        page.getByLabel("Points added").fill("some");
+        advisor.press("Save");
+        assertThat(page.getByRole(AriaRole.ALERT).last()).hasText("Fix the marked entry first.");
+        page.getByLabel("Points added").fill("0.25");
         advisor.press("Save");
 
         Locator line =
@@ -52,6 +56,10 @@ class RatesTest extends Journey {
         assertThat(page.getByText("simulated", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         advisor.press("Save");
+        assertThat(line).containsText("simulated");
+        advisor.press("Delete 20-year fixed");
+        assertThat(line).hasCount(0);
+        advisor.press("Undo");
         assertThat(line).containsText("simulated");
         advisor.press("Delete 20-year fixed");
         assertThat(line).hasCount(0);

@@ -78,10 +78,11 @@ public final class OptionGrid {
         if (!(option.financing() instanceof Financing.Purchase purchase)) {
             return List.of();
         }
-        Stream<DownPayment> usual =
-                USUAL_PERCENTS_DOWN.stream().map(percent -> new DownPayment.Share(Percent.of(String.valueOf(percent))));
+        Stream<DownPayment> usual = USUAL_PERCENTS_DOWN.stream()
+                .<DownPayment>map(percent -> new DownPayment.Share(Percent.of(String.valueOf(percent))))
+                // The option's own may be the same money, given as an amount.
+                .filter(down -> !down.of(purchase.homePrice()).equals(purchase.amountDown()));
         List<DownPayment> downs = Stream.concat(usual, Stream.of(purchase.downPayment()))
-                .distinct()
                 .sorted(Comparator.comparing(down -> down.of(purchase.homePrice())))
                 .toList();
         return rates().stream()

@@ -55,7 +55,7 @@ public final class KeptWorking {
     }
 
     /** The working of the months after which a saving makes up for costs. */
-    public static Working payback(Money costs, Money monthlySaving, int months) {
+    public static Working payback(Money costs, Money monthlySaving, long months) {
         return Working.of(Figure.PAYBACK, Rule.PAYBACK)
                 .given(amount(Name.ALL_COSTS, costs), amount(Name.MONTHLY_SAVING, monthlySaving))
                 .gives(number(Name.PAYBACK, months), Rounding.NONE);

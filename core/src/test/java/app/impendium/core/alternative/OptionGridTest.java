@@ -8,6 +8,7 @@ import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.Options;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.finding.Code;
 import app.impendium.core.loan.LoanFeatures;
@@ -36,6 +37,18 @@ class OptionGridTest {
         assertThat(grid.byDownPayment().get(0))
                 .extracting(cell -> cell.across().intValue())
                 .containsExactly(5, 10, 12, 15, 20, 25, 30);
+    }
+
+    @Test
+    void hasEachShareOnceThoughTheOptionsOwnIsAnAmount() {
+        Financing asAmount =
+                new Financing.Purchase(Options.PRICE, new DownPayment.Amount(Money.of("50260.00")), Optional.empty());
+
+        assertThat(new OptionGrid(OPTION.withFinancing(asAmount), Assumptions.NONE)
+                        .byDownPayment()
+                        .get(0))
+                .extracting(cell -> cell.across().intValue())
+                .containsExactly(5, 10, 15, 20, 25, 30);
     }
 
     @Test

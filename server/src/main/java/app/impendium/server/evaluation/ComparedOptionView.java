@@ -58,12 +58,12 @@ public record ComparedOptionView(
     public record PaybackView(
             long costsCents,
             long monthlySavingCents,
-            @Schema(nullable = true) Integer months) {
+            @Schema(nullable = true) Long months) {
         static PaybackView of(CaseComparison.Payback payback) {
             return new PaybackView(
                     payback.costs().cents(),
                     payback.monthlySaving().cents(),
-                    payback.months().isPresent() ? payback.months().getAsInt() : null);
+                    payback.months().isPresent() ? payback.months().getAsLong() : null);
         }
     }
 
