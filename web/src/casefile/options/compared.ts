@@ -10,7 +10,7 @@ import type { MarketWords } from '../../format/market'
 import type { Colour } from '../../picture/looks'
 import { titleOf } from '../differences'
 import { baselineOf } from '../option'
-import { byIds } from '../pointers'
+import { byIds } from '../../field/pointers'
 
 /** An option beside the others. */
 export type Compared = {
@@ -72,6 +72,14 @@ export function compare(
   if (!base || !hasAnswer(base)) throw new Error('a comparison has an option with figures')
   return { options, base, view }
 }
+
+/** What an option is called within a sentence: the baseline by that word, unless it has a name. */
+export const inSentence = ({
+  option,
+  title,
+  isBaseline,
+}: Pick<Compared, 'option' | 'title' | 'isBaseline'>) =>
+  isBaseline && option.name === null ? 'the baseline' : title
 
 export const hasAnswer = (option: Compared): option is Compared & { answer: Answer } => option.answer !== null
 
