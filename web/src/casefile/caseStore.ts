@@ -5,7 +5,7 @@ import { baselineOf, type OptionChange } from './option'
 import { changeOption, type Options } from './options'
 import { createClaims } from '../field/claims'
 import type { Entry } from '../field/EntriesContext'
-import { stands, valueAt, withValueAt } from './pointers'
+import { stands, valueAt, withValueAt } from '../field/pointers'
 
 export type CaseState = {
   document: CaseDocument

@@ -1,6 +1,7 @@
 import type { ClosingItemDocument, OptionDocument } from '../api/client'
 import { formatEntry } from '../format/amount'
 import { formatPercent } from '../format/percent'
+import { formatPoints } from '../format/points'
 import { saysOtherwise } from './clauses/clause'
 
 type Kind = ClosingItemDocument['kind']
@@ -31,7 +32,7 @@ function wordsOf(kind: Kind, items: readonly ClosingItemDocument[]): string {
   const isNone = percent === 0 && cents === 0
   switch (kind) {
     case 'POINTS':
-      return isNone ? 'no points' : percent === 0 ? `points ${formatEntry(cents)}` : pointsWords(percent)
+      return isNone ? 'no points' : percent === 0 ? `points ${formatEntry(cents)}` : formatPoints(percent)
     default: {
       const giver = kind === 'LENDER_CREDIT' ? 'lender credit' : 'seller credit'
       return isNone
@@ -40,6 +41,3 @@ function wordsOf(kind: Kind, items: readonly ClosingItemDocument[]): string {
     }
   }
 }
-
-/** 1 point, 1.5 points. */
-export const pointsWords = (percent: number) => `${percent} ${percent === 1 ? 'point' : 'points'}`

@@ -1,5 +1,5 @@
 import type { CaseDocument, EvaluationView, OptionDocument, OptionView } from '../api/client'
-import { byIds } from './pointers'
+import { byIds } from '../field/pointers'
 
 type Answered = {
   /** Which option of the answered document they are of. */

@@ -4,7 +4,7 @@ import { useStore } from 'zustand'
 import { figuresQuery } from '../api/answers'
 import { Refusal, type CaseDocument, type EvaluationView, type FieldProblem } from '../api/client'
 import { hasUnreadableEntry, type CaseStore } from './caseStore'
-import { byIds } from './pointers'
+import { byIds } from '../field/pointers'
 
 export type Figures = {
   /**

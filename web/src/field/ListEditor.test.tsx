@@ -3,36 +3,39 @@ import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { describe, expect, it } from 'vitest'
 import { ListEditor } from './ListEditor'
+import { OwnEntries } from './OwnEntries'
 
 type Line = { id: string; text: string }
 
 function Lines({ start }: { start: readonly string[] }) {
   const [lines, setLines] = useState<Line[]>(start.map((text) => ({ id: text, text })))
   return (
-    <ListEditor
-      label="Gifts"
-      entries={lines}
-      line={({ id, text }) => (
-        <input
-          aria-label={`gift ${id}`}
-          value={text}
-          onChange={(event) =>
-            setLines(lines.map((line) => (line.id === id ? { id, text: event.target.value } : line)))
-          }
-        />
-      )}
-      add={(after) => {
-        const place = lines.findIndex(({ id }) => id === after) + 1 || lines.length
-        setLines(lines.toSpliced(place, 0, { id: 'new', text: '' }))
-        return 'new'
-      }}
-      remove={(id) => setLines(lines.filter((line) => line.id !== id))}
-      move={(id, by) => {
-        const from = lines.findIndex((line) => line.id === id)
-        setLines(lines.toSpliced(from, 1).toSpliced(from + by, 0, ...lines.slice(from, from + 1)))
-      }}
-      addWords="Add a gift"
-    />
+    <OwnEntries>
+      <ListEditor
+        label="Gifts"
+        entries={lines}
+        line={({ id, text }) => (
+          <input
+            aria-label={`gift ${id}`}
+            value={text}
+            onChange={(event) =>
+              setLines(lines.map((line) => (line.id === id ? { id, text: event.target.value } : line)))
+            }
+          />
+        )}
+        add={(after) => {
+          const place = lines.findIndex(({ id }) => id === after) + 1 || lines.length
+          setLines(lines.toSpliced(place, 0, { id: 'new', text: '' }))
+          return 'new'
+        }}
+        remove={(id) => setLines(lines.filter((line) => line.id !== id))}
+        move={(id, by) => {
+          const from = lines.findIndex((line) => line.id === id)
+          setLines(lines.toSpliced(from, 1).toSpliced(from + by, 0, ...lines.slice(from, from + 1)))
+        }}
+        addWords="Add a gift"
+      />
+    </OwnEntries>
   )
 }
 

@@ -1,5 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import { TextButton } from '../ui/TextButton'
+import { useEntries } from './EntriesContext'
 import './list-editor.css'
 
 type ListEditorProps<T> = {
@@ -18,10 +19,11 @@ type ListEditorProps<T> = {
 
 /**
  * A list that is typed: Enter adds a line below, Delete in an empty one removes it, Alt with an arrow moves it. The focus
- * stays with the entry.
+ * stays with the entry. Each of these is a step of its own: what is then typed in a line can be taken back without the line.
  */
 export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) {
   const { label, entries, line, add, remove, move, addWords } = props
+  const { settle } = useEntries()
   const list = useRef<HTMLOListElement>(null)
   const wanted = useRef<string | null>(null)
 
@@ -35,12 +37,14 @@ export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) 
 
   const addAfter = (id: string | null) => {
     wanted.current = add(id)
+    settle()
   }
   const removeAt = (index: number) => {
     const entry = entries[index]
     if (!entry) return
     wanted.current = (entries[index - 1] ?? entries[index + 1])?.id ?? null
     remove(entry.id)
+    settle()
   }
   const onKeyDown = (event: KeyboardEvent<HTMLOListElement>) => {
     const { target } = event
@@ -53,6 +57,7 @@ export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) 
       if (!entries[index + by]) return
       wanted.current = id
       move(id, by)
+      settle()
     } else if (event.key === 'Enter' && target.getAttribute('aria-invalid') !== 'true') {
       addAfter(id)
     } else if ((event.key === 'Delete' || event.key === 'Backspace') && isEmpty(list.current, id)) {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
-import { addExtra } from './featureLists'
+import { addExtra } from '../casefile/featureLists'
 import { byIds, stands, valueAt, withValueAt } from './pointers'
 
 const document = aDocument()

@@ -15,8 +15,8 @@ export function byIds(root: unknown, pointer: string): string {
 }
 
 /** Whether a document still has every option and entry on the way to a place given by ids. */
-export function stands(document: CaseDocument, place: string): boolean {
-  let value: unknown = document
+export function stands(root: unknown, place: string): boolean {
+  let value = root
   for (const step of stepsOf(place)) {
     const list = value
     value = childOf(list, step)
@@ -26,8 +26,7 @@ export function stands(document: CaseDocument, place: string): boolean {
 }
 
 /** What stands at a place given by ids; undefined where the document has none. */
-export const valueAt = (document: CaseDocument, place: string): unknown =>
-  stepsOf(place).reduce(childOf, document)
+export const valueAt = (root: unknown, place: string): unknown => stepsOf(place).reduce(childOf, root)
 
 /** A document with another value at a place that it has. */
 export const withValueAt = (document: CaseDocument, place: string, value: unknown) =>

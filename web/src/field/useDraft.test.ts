@@ -22,4 +22,17 @@ describe('a draft', () => {
     draft.setEntry('a', null)
     expect(draft.store.getState().entries).toEqual({ b: entry })
   })
+
+  it('keeps a step that nobody typed when the typing after it goes back, and drops the texts it replaces', () => {
+    const junk = { text: 'x', before: '', isReadable: false }
+    const draft = createDraft({ day: 1, name: 'a', lines: [{ id: 'p' }, { id: 'q' }] }, () => undefined)
+    for (const place of ['/day', '/name', '/lines/p/rate', '/lines/q/rate']) draft.setEntry(place, junk)
+    draft.step({ day: 2, name: 'a', lines: [{ id: 'q' }] })
+    expect(Object.keys(draft.store.getState().entries)).toEqual(['/name', '/lines/q/rate'])
+    const take = vi.fn()
+    const other = createDraft<number>(1, take)
+    other.step(2)
+    other.rewind()
+    expect(take.mock.calls).toEqual([[2]])
+  })
 })

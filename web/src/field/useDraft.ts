@@ -1,9 +1,15 @@
 import { useState } from 'react'
 import { createStore } from 'zustand/vanilla'
 import type { Entries, Entry } from './EntriesContext'
+import { stands, valueAt } from './pointers'
 
 /** A value that is edited in fields outside of a case: a form, a setting. */
-export type Draft<T> = Entries & { change: (value: T) => void }
+export type Draft<T> = Entries & {
+  /** Takes what is being typed; it goes back with the typing. */
+  change: (value: T) => void
+  /** Takes a value that nobody types. A text that stood for what it replaces goes. */
+  step: (value: T) => void
+}
 
 /**
  * Fields that write to a value of their own; each key press that can be read changes it.
@@ -25,7 +31,10 @@ export function createDraft<T>(start: T, take: (value: T) => void): Draft<T> {
   let value = start
   /** The value at the last rest. */
   let settled = start
-  const put = (next: T) => {
+  /** Puts a value in place; a text for an entry that it has not, or that does not stay, goes. */
+  const put = (next: T, stays = (place: string) => stands(next, place)) => {
+    const entries = Object.entries(store.getState().entries).filter(([place]) => stays(place))
+    store.setState({ entries: Object.fromEntries(entries) })
     value = next
     take(next)
   }
@@ -37,7 +46,12 @@ export function createDraft<T>(start: T, take: (value: T) => void): Draft<T> {
       const others = Object.entries(store.getState().entries).filter(([each]) => each !== place)
       store.setState({ entries: Object.fromEntries(entry ? [...others, [place, entry]] : others) })
     },
-    change: put,
+    change: (next) => put(next),
+    step: (next) => {
+      const before = value
+      put(next, (place) => stands(next, place) && valueAt(next, place) === valueAt(before, place))
+      settled = next
+    },
     rewind: () => {
       if (value !== settled) put(settled)
     },

@@ -18,10 +18,6 @@ export function DebtList() {
   const { store, document } = useOpenCase()
   const { debts } = document
   const put = (changed: DebtDocument[]) => store.changeDocument({ debts: changed })
-  const step = (changed: DebtDocument[]) => {
-    put(changed)
-    store.settle()
-  }
   const set = (id: string, fields: Partial<DebtDocument>) =>
     put(debts.map((debt) => (debt.id === id ? { ...debt, ...fields } : debt)))
   return (
@@ -37,7 +33,7 @@ export function DebtList() {
           paymentCents: 300_00,
           ratePercent: 7,
         }
-        step(insertAfter(debts, added, after))
+        put(insertAfter(debts, added, after))
         return added.id
       }}
       remove={(id) => {
@@ -47,9 +43,8 @@ export function DebtList() {
           return withRefinancing({ debtsPaidOff: paidOff.filter((each) => each !== id) })(option)
         })
         store.changeDocument({ options, debts: debts.filter((debt) => debt.id !== id) })
-        store.settle()
       }}
-      move={(id, by) => step(movedBy(debts, id, by))}
+      move={(id, by) => put(movedBy(debts, id, by))}
       addWords="Add a debt"
     />
   )

@@ -5,7 +5,7 @@ import { TextButton } from '../../ui/TextButton'
 import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
 import { CheapestBand } from './CheapestBand'
-import { answeredOf, type Comparison } from './compared'
+import { answeredOf, inSentence, type Comparison } from './compared'
 import { costSvg } from './costSvg'
 import { CostPicture } from './CostPicture'
 import { CostTable } from './CostTable'
@@ -47,8 +47,7 @@ export function CostChart({ comparison }: { comparison: Comparison }) {
     <section aria-labelledby="over-time-heading" ref={attach}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h2 id="over-time-heading" className="heading">
-          Cost compared with {comparison.base.title === 'Baseline' ? 'the baseline' : comparison.base.title},
-          by how long it is kept
+          Cost compared with {inSentence(comparison.base)}, by how long it is kept
         </h2>
         <div className="screen-only flex flex-wrap items-baseline gap-x-4">
           {near < comparison.view.horizonMonths && (

@@ -7,7 +7,7 @@ import type { MarketWords } from '../../format/market'
 import { formatRatio } from '../../format/percent'
 import { formatTerm, shortTerm } from '../../format/term'
 import type { FigureName } from '../../working/figureWords'
-import type { Compared, Answer, Comparison } from './compared'
+import { inSentence, type Answer, type Compared, type Comparison } from './compared'
 import { monthsBetween } from '../../entry/date'
 
 type Answered = Compared & { answer: Answer }
@@ -121,7 +121,7 @@ export const ROW_GROUPS: readonly RowGroup[] = [
       },
       {
         row: 'STAYS_FROM',
-        label: (_, { base }) => `At or under ${base.title === 'Baseline' ? 'the baseline' : base.title}`,
+        label: (_, { base }) => `At or under ${inSentence(base)}`,
         cell: staysFrom,
       },
     ],

@@ -1,10 +1,11 @@
 import { formatAmount } from '../../format/amount'
+import { inSentence, type Compared } from './compared'
 import type { Verdict } from './verdict'
 
 /** A piece of the answer: words, what an option is called, or the all-in cost of the one that is shown. */
 export type Said = { words: string; is?: 'title' | 'cost' }
 
-type Titled = { title: string; option: { id: string } }
+type Titled = Pick<Compared, 'option' | 'title' | 'isBaseline'>
 
 /** The answer as it is said behind how long they keep it. */
 export function verdictWords(verdict: Verdict, base: Titled): Said[] {
@@ -39,9 +40,11 @@ export function verdictWords(verdict: Verdict, base: Titled): Said[] {
 
 /** What options are called, one after the other; the baseline by that word, unless it has a name. */
 export function titles(of: readonly Titled[]): Said[] {
-  return of.flatMap(({ title }, index) => [
+  return of.flatMap((option, index) => [
     ...(index === 0 ? [] : said(index === of.length - 1 ? ' and ' : ', ')),
-    title === 'Baseline' ? { words: 'the baseline' } : { words: title, is: 'title' as const },
+    option.isBaseline && option.option.name === null
+      ? { words: inSentence(option) }
+      : { words: inSentence(option), is: 'title' as const },
   ])
 }
 

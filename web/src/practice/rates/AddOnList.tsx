@@ -1,6 +1,7 @@
 import type { AddOnDocument } from '../../api/client'
 import { insertAfter, movedBy } from '../../field/lists'
-import { readPercent, readSignedPercent } from '../../entry/percent'
+import { readPercent } from '../../entry/percent'
+import { readPoints } from '../../entry/points'
 import { read, unread, type Reading } from '../../entry/reading'
 import { ListEditor } from '../../field/ListEditor'
 import { formatPercent } from '../../format/percent'
@@ -84,7 +85,7 @@ function AddOnFigures({
         label="Points added"
         pointer={`${at}/pointsPercent`}
         text={String(addOn.pointsPercent).replace('-', '−')}
-        read={readSignedPercent}
+        read={readPoints}
         take={(percent) => set({ pointsPercent: percent })}
       />{' '}
       {addOn.pointsPercent === 1 ? 'point' : 'points'}

@@ -1,6 +1,7 @@
 import type { OfferDocument } from '../../api/client'
 import { insertAfter, movedBy } from '../../field/lists'
-import { readPercent, readSignedPercent } from '../../entry/percent'
+import { readPercent } from '../../entry/percent'
+import { readPoints } from '../../entry/points'
 import { ListEditor } from '../../field/ListEditor'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
@@ -31,7 +32,7 @@ export function OfferList({ offers, change }: OfferListProps) {
             label="Points, negative for a lender credit"
             pointer={`/offers/${id}/pointsPercent`}
             text={String(pointsPercent).replace('-', '−')}
-            read={readSignedPercent}
+            read={readPoints}
             take={(percent) => set(id, { pointsPercent: percent })}
           />{' '}
           {pointsPercent < 0 ? 'points, a credit' : pointsPercent === 1 ? 'point' : 'points'}

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { Refusal, type RateTableDocument, type RateTableView } from '../../api/client'
 import { askRateDesk, rateTablesQuery, saveRateTable } from '../../api/rates'
-import { byIds } from '../../casefile/pointers'
+import { byIds } from '../../field/pointers'
 import { readDay } from '../../entry/date'
 import { read, unread } from '../../entry/reading'
 import { readTerm } from '../../entry/term'
@@ -44,7 +44,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
   })
   const asking = useMutation({
     mutationFn: () => askRateDesk(table.termMonths),
-    onSuccess: (rates) => draft.change({ ...rates, name: seen === null ? rates.name : table.name }),
+    onSuccess: (rates) => draft.step({ ...rates, name: seen === null ? rates.name : table.name }),
   })
   const { error } = saving
   const entries = useMemo(() => {
@@ -56,6 +56,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
     return { ...draft, problems }
   }, [draft, error, table])
   const change = (fields: Partial<RateTableDocument>) => draft.change({ ...table, ...fields })
+  const step = (fields: Partial<RateTableDocument>) => draft.step({ ...table, ...fields })
   const failure = saving.error ?? asking.error
   return (
     <section aria-label="Rate table" className="mt-4 mb-2">
@@ -110,7 +111,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
           <TextButton disabled={asking.isPending} onClick={() => asking.mutate()}>
             Fill from the simulated rate desk
           </TextButton>
-          <TextButton onClick={() => change({ day: today })}>Rates of today</TextButton>
+          <TextButton onClick={() => step({ day: today })}>Rates of today</TextButton>
         </p>
         <div className="mid:grid-cols-2 mt-4 grid gap-x-12 gap-y-6">
           <div>
@@ -124,7 +125,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
         </div>
         <CsvImport
           take={({ offers, addOns }) =>
-            change({
+            step({
               simulated: false,
               ...(offers.length > 0 ? { offers } : {}),
               ...(addOns.length > 0 ? { addOns } : {}),

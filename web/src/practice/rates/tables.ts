@@ -1,6 +1,7 @@
 import type { AddOnDocument, OfferDocument, RateTableDocument } from '../../api/client'
 import { newId } from '../../casefile/newId'
 import { formatPercent } from '../../format/percent'
+import { formatPoints } from '../../format/points'
 
 /** A table to begin with, for today's rates of a usual term. */
 export const newTable = (today: string): RateTableDocument => ({
@@ -34,9 +35,7 @@ export const nextAddOn = (above: AddOnDocument | undefined): AddOnDocument => ({
 /** 1 point, a credit of 0.75 %, no points. */
 export function pricedWords(pointsPercent: number): string {
   if (pointsPercent === 0) return 'no points'
-  return pointsPercent < 0
-    ? `a credit of ${formatPercent(-pointsPercent)}`
-    : `${pointsPercent} ${pointsPercent === 1 ? 'point' : 'points'}`
+  return pointsPercent < 0 ? `a credit of ${formatPercent(-pointsPercent)}` : formatPoints(pointsPercent)
 }
 
 /** From the lowest rate to the highest. */

@@ -21,48 +21,54 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What an evaluation of one option, and a comparison of six, cost the server while twenty are asked for at once: the processor time of all the
- * server's threads over a round of twenty, the compiler's and the collector's included, a twentieth of it each; and the
- * time from a request's first byte to its answer's last, waiting for a processor included, as the server's own access
+ * What an evaluation of one option costs the server while twenty are asked for at once, and a comparison of six options asked
+ * for alone: the processor time of all the server's threads over a round, the compiler's and the collector's included, shared
+ * evenly; and the time from a request's first byte to its answer's last, waiting for a processor included, as the server's own access
  * log has it. Run by ./impendium bench.
  */
 final class EvaluationCost {
-    private static final int AT_ONCE = 20;
-    private static final int WARM_UP_ROUNDS = 2500;
     private static final int ROUNDS = 200;
+    private static final Load CROWD = new Load(20, 2500);
+    private static final Load ALONE = new Load(1, 8000);
+
+    /** How many ask at once, and how many rounds of them warm the server up. */
+    private record Load(int atOnce, int warmUpRounds) {}
 
     private final HttpClient http;
+    private final Load load;
     private final String address;
     private final HttpRequest question;
 
-    private EvaluationCost(HttpClient http, String address, HttpRequest question) {
+    private EvaluationCost(HttpClient http, Load load, String address, HttpRequest question) {
         this.http = http;
+        this.load = load;
         this.address = address;
         this.question = question;
     }
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
-        measure("An evaluation of one option", "/api/evaluations", demo("weir-house"));
-        measure("A comparison of six options", "/api/comparisons", sixOptions());
+        measure("An evaluation of one option", CROWD, "/api/evaluations", demo("weir-house"));
+        measure("A comparison of six options", ALONE, "/api/comparisons", sixOptions());
     }
 
-    private static void measure(String what, String address, String document) throws IOException, InterruptedException {
+    private static void measure(String what, Load load, String address, String document)
+            throws IOException, InterruptedException {
         Path logs = Files.createTempDirectory("access-log");
         try (ApplicationProcess application = ApplicationProcess.start(Map.of(
                 "SERVER_TOMCAT_ACCESSLOG_ENABLED", "true",
                 "SERVER_TOMCAT_ACCESSLOG_DIRECTORY", logs.toString(),
                 "SERVER_TOMCAT_ACCESSLOG_BUFFERED", "false",
                 "SERVER_TOMCAT_ACCESSLOG_PATTERN", "%m %U %s %D"))) {
-            EvaluationCost cost = signedIn(application.url(), address, document);
-            for (int round = 0; round < WARM_UP_ROUNDS; round++) {
+            EvaluationCost cost = signedIn(application.url(), load, address, document);
+            for (int round = 0; round < load.warmUpRounds(); round++) {
                 cost.askAtOnce();
             }
-            print(what, "processor time", cost.processorMicros(application));
-            print(what, "first byte to last", cost.elapsedMicros(logs));
+            print(what, load, "processor time", cost.processorMicros(application));
+            print(what, load, "first byte to last", cost.elapsedMicros(logs));
         }
     }
 
-    private static EvaluationCost signedIn(String url, String address, String document)
+    private static EvaluationCost signedIn(String url, Load load, String address, String document)
             throws IOException, InterruptedException {
         CookieManager cookies = new CookieManager();
         HttpClient http = HttpClient.newBuilder()
@@ -83,7 +89,7 @@ final class EvaluationCost {
                 .header("X-XSRF-TOKEN", token(cookies))
                 .POST(BodyPublishers.ofString(document))
                 .build();
-        return new EvaluationCost(http, address, question);
+        return new EvaluationCost(http, load, address, question);
     }
 
     private static String demo(String name) throws IOException {
@@ -117,13 +123,13 @@ final class EvaluationCost {
         for (int round = 0; round < ROUNDS; round++) {
             Duration before = application.processorTime();
             askAtOnce();
-            micros[round] = application.processorTime().minus(before).toNanos() / 1000 / AT_ONCE;
+            micros[round] = application.processorTime().minus(before).toNanos() / 1000 / load.atOnce();
         }
         return micros;
     }
 
     private void askAtOnce() {
-        CompletableFuture.allOf(IntStream.range(0, AT_ONCE)
+        CompletableFuture.allOf(IntStream.range(0, load.atOnce())
                         .mapToObj(i -> http.sendAsync(question, BodyHandlers.ofString()))
                         .map(answer -> answer.thenAccept(EvaluationCost::expectFigures))
                         .toArray(CompletableFuture[]::new))
@@ -141,16 +147,20 @@ final class EvaluationCost {
             return files.flatMap(EvaluationCost::lines)
                     .filter(line -> line.startsWith("POST " + address + " 200 "))
                     .mapToLong(line -> Long.parseLong(line.substring(line.lastIndexOf(' ') + 1)))
-                    .skip((long) WARM_UP_ROUNDS * AT_ONCE)
+                    .skip((long) load.warmUpRounds() * load.atOnce())
                     .toArray();
         }
     }
 
-    private static void print(String what, String measure, long[] micros) {
+    private static void print(String what, Load load, String measure, long[] micros) {
         Arrays.sort(micros);
         System.out.printf(
                 "%s, %d at once, %s: median %.2f ms, 95th percentile %.2f ms%n",
-                what, AT_ONCE, measure, micros[micros.length / 2] / 1000.0, micros[micros.length * 95 / 100] / 1000.0);
+                what,
+                load.atOnce(),
+                measure,
+                micros[micros.length / 2] / 1000.0,
+                micros[micros.length * 95 / 100] / 1000.0);
     }
 
     private static Stream<String> lines(Path file) {

@@ -37,7 +37,8 @@ class RatesTest extends Journey {
         assertThat(page.getByLabel("Points added")).hasValue("0.25");
         page.getByLabel("Points added").fill("some");
         advisor.press("Save");
-        assertThat(page.getByRole(AriaRole.ALERT).last()).hasText("Fix the marked entry first.");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).hasText("Fix the marked entry first.");
+        assertThat(page.getByRole(AriaRole.ALERT).last()).hasText("Enter points such as 1.25, or −0.5 for a credit.");
         page.getByLabel("Points added").fill("0.25");
         advisor.press("Save");
 
