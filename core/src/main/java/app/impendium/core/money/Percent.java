@@ -17,6 +17,7 @@ public record Percent(BigDecimal value) {
     private static final BigDecimal LARGEST = BigDecimal.valueOf(100);
     private static final BigDecimal HUNDRED_TIMES_MONTHS = BigDecimal.valueOf(1200);
 
+    private static final long HUNDRED = 100;
     private static final long MONTHS_OF_HUNDRED = 1200;
     private static final long LARGEST_PRODUCT = Long.MAX_VALUE / 4;
     private static final long[] TENS = {1, 10, 100, 1_000, 10_000, 100_000, 1_000_000};
@@ -51,17 +52,26 @@ public record Percent(BigDecimal value) {
 
     /** This share of an amount, to the nearest cent, half a cent up. */
     public Money of(Money amount) {
-        return Money.nearest(value.multiply(BigDecimal.valueOf(amount.cents())).movePointLeft(2));
+        long share = value.unscaledValue().longValueExact();
+        long parts = HUNDRED * TENS[value.scale()];
+        return isSmall(share, amount)
+                ? Money.ofCents((2 * share * amount.cents() + parts) / (2 * parts))
+                : Money.nearest(
+                        value.multiply(BigDecimal.valueOf(amount.cents())).movePointLeft(2));
     }
 
     /** A twelfth of this share of an amount, as what is due each month of a yearly share: rounded once, half a cent up. */
     public Money monthlyOf(Money amount) {
         long share = value.unscaledValue().longValueExact();
         long parts = MONTHS_OF_HUNDRED * TENS[value.scale()];
-        // Almost every amount: in whole numbers the same division, without its decimals.
-        return amount.cents() >= 0 && (share == 0 || amount.cents() <= LARGEST_PRODUCT / share)
+        return isSmall(share, amount)
                 ? Money.ofCents((2 * share * amount.cents() + parts) / (2 * parts))
                 : Money.nearest(exactMonthlyCentsOf(amount));
+    }
+
+    /** Almost every amount: in whole numbers the same division as with decimals. */
+    private static boolean isSmall(long share, Money amount) {
+        return amount.cents() >= 0 && (share == 0 || amount.cents() <= LARGEST_PRODUCT / share);
     }
 
     /** A twelfth of this share of an amount before it is rounded, in cents, to fifty digits. */
@@ -75,7 +85,8 @@ public record Percent(BigDecimal value) {
      * @throws CaseException if it is above, at {@code path}
      */
     public Percent atMost(int most, String path) {
-        return upTo(most, value, path);
+        check(value, BigDecimal.valueOf(most), path);
+        return this;
     }
 
     public boolean isPositive() {
@@ -101,7 +112,9 @@ public record Percent(BigDecimal value) {
                     Value.Percentage.of(0),
                     new Value.Percentage(most));
         }
-        if (value.signum() != 0 && value.stripTrailingZeros().scale() > MOST_DECIMALS) {
+        if (value.scale() > MOST_DECIMALS
+                && value.signum() != 0
+                && value.stripTrailingZeros().scale() > MOST_DECIMALS) {
             throw CaseException.of(
                     path, Code.TOO_MANY_DECIMALS, new Value.Percentage(value), new Value.Count(MOST_DECIMALS));
         }
