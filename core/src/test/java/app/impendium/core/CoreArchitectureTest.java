@@ -41,6 +41,7 @@ class CoreArchitectureTest {
             Map.entry("rate", Set.of("finding", "money")),
             Map.entry("loan", Set.of("finding", "money", "rate", "solve")),
             Map.entry("cost", Set.of("finding", "money", "rate", "loan")),
+            Map.entry("afford", Set.of("finding", "money", "rate")),
             Map.entry("compare", Set.of("finding", "money", "rate", "loan", "cost")),
             Map.entry("working", Set.of("finding", "money", "rate", "loan", "cost", "compare")),
             Map.entry("", Set.of("finding", "money", "rate", "loan", "cost", "compare", "working")),

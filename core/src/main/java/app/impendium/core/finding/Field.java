@@ -8,6 +8,16 @@ public final class Field {
     public static final String OPTIONS = "options";
     public static final String DEBTS = "debts";
 
+    public static final String INCOMES = "household.incomes";
+    public static final String OTHER_PROPERTIES = "household.properties";
+    public static final String MONEY_AT_HAND = "household.atHandCents";
+    public static final String GIFTS = "household.giftsCents";
+    public static final String MUST_STAY = "household.mustStayCents";
+    public static final String PEOPLE_IN_HOUSEHOLD = "household.size";
+    public static final String INCOME_TAX = "household.incomeTaxCents";
+    public static final String UPKEEP = "household.upkeepCents";
+    public static final String SCORE = "household.score";
+
     public static final String PRICE = "financing.priceCents";
     public static final String DOWN_PAYMENT = "financing.down";
     public static final String APPRAISAL = "financing.appraisalCents";
@@ -58,6 +68,11 @@ public final class Field {
         public static final String PAYMENT = "paymentCents";
         public static final String RATE = "ratePercent";
         public static final String POINTS = "pointsPercent";
+        public static final String HOURS = "hoursPerWeek";
+        public static final String COUNTED = "countedPercent";
+        public static final String PAYMENTS_LEFT = "paymentsLeft";
+        public static final String RENT = "rentCents";
+        public static final String OUTGOINGS = "outgoingsCents";
         public static final String LEAST_SCORE = "leastScore";
         public static final String MOST_SCORE = "mostScore";
         public static final String UP_TO_LOAN_TO_VALUE = "upToLoanToValuePercent";
@@ -71,6 +86,16 @@ public final class Field {
         public static final String ADD_ONS = "addOns";
 
         private Table() {}
+    }
+
+    /** What a limit set says. */
+    public static final class Limits {
+        public static final String TESTS = "tests";
+        public static final String LIMIT = "limit";
+        public static final String LONGEST_TERM = "longestTermYears";
+        public static final String LEFT_OUT_AT_MOST = "leftOutAtMostPayments";
+
+        private Limits() {}
     }
 
     /** What a question names beside the case. */

@@ -1,0 +1,36 @@
+package app.impendium.core.afford;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.core.finding.Findings;
+import app.impendium.core.money.Money;
+import java.util.Optional;
+
+/**
+ * What is owed or paid every month beside the home. Immutable.
+ *
+ * @param id what tells it apart from the other debts of a case
+ * @param payment what is paid a month, from 0.01, where one is reported
+ * @param balance what is owed, from 0.00; zero for support, which has none
+ * @param paymentsLeft how many payments are left, from 1 to 600, where that is known
+ * @param counts whether it is a debt to a lender at all: a loan, a card or support ordered by a court is, a bill for
+ *     utilities, a phone or insurance is not
+ */
+public record Debt(String id, Optional<Money> payment, Money balance, Optional<Integer> paymentsLeft, boolean counts) {
+    private static final int MOST_PAYMENTS = 600;
+
+    /**
+     * @throws CaseException if figures lie outside their ranges, with all findings
+     */
+    public Debt {
+        Findings findings = new Findings();
+        payment.ifPresent(
+                monthly -> findings.group("", () -> monthly.within(Money.ofCents(1), Money.LARGEST, Entry.PAYMENT)));
+        Money owed = balance;
+        // What has no payment has a balance, or it is no debt.
+        Money least = payment.isPresent() ? Money.ZERO : Money.ofCents(1);
+        findings.group("", () -> owed.within(least, Money.LARGEST, Entry.BALANCE));
+        paymentsLeft.ifPresent(left -> findings.inRange(Entry.PAYMENTS_LEFT, left, 1, MOST_PAYMENTS));
+        findings.throwIfAny();
+    }
+}

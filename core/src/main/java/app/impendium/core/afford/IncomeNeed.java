@@ -1,0 +1,70 @@
+package app.impendium.core.afford;
+
+import app.impendium.core.money.Money;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Optional;
+
+/** The income that a limit set asks for. */
+public final class IncomeNeed {
+    private static final BigDecimal MONTHS_PER_YEAR = BigDecimal.valueOf(12);
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+
+    private IncomeNeed() {}
+
+    /**
+     * The least income a month beside what there is, to the cent, with which a loan meets every test that a loan can meet;
+     * zero where it does already, none where no income would do.
+     */
+    public static Optional<Money> missing(Allowance allowance, Proposal loan) {
+        ProposalFacts facts = new ProposalFacts(loan, allowance.counted().household());
+        Money needed = Money.ZERO;
+        for (LimitTest test : allowance.set().tests()) {
+            if (!test.measure().followsTheLoan() || !test.appliesTo(facts)) {
+                continue;
+            }
+            Optional<BigDecimal> limit =
+                    test.limit().of(allowance.counted().household().living());
+            boolean dependsOnIncome = test.measure() != Measure.LOAN_TO_VALUE;
+            if (limit.isEmpty() || !dependsOnIncome && !isWithinValue(limit.get(), loan)) {
+                return Optional.empty();
+            }
+            if (dependsOnIncome) {
+                Money forThis = needed(allowance.counted(), loan, test.measure(), limit.get());
+                needed = forThis.isAbove(needed) ? forThis : needed;
+            }
+        }
+        Money missing = needed.minus(allowance.counted().monthlyIncome());
+        return Optional.of(missing.isAbove(Money.ZERO) ? missing : Money.ZERO);
+    }
+
+    private static boolean isWithinValue(BigDecimal limit, Proposal loan) {
+        return loan.value()
+                .filter(value -> !loan.base().isAbove(Allowance.mostOfValue(limit, value)))
+                .isPresent();
+    }
+
+    private static Money needed(CountedHousehold counted, Proposal loan, Measure measure, BigDecimal limit) {
+        Money housing = loan.testedHousing();
+        Living living = counted.household().living();
+        return switch (measure) {
+            case FRONT_END -> upTo(cents(housing).multiply(HUNDRED), limit);
+            case BACK_END -> upTo(cents(housing.plus(counted.monthlyDebts())).multiply(HUNDRED), limit);
+            case LOAN_TO_INCOME -> upTo(cents(loan.loan()), limit.multiply(MONTHS_PER_YEAR));
+            case DEBT_TO_INCOME -> upTo(cents(loan.loan().plus(counted.owed())), limit.multiply(MONTHS_PER_YEAR));
+            default ->
+                housing.plus(counted.monthlyDebts())
+                        .plus(living.taxes())
+                        .plus(living.upkeep())
+                        .plus(Money.of(limit.toPlainString()));
+        };
+    }
+
+    private static Money upTo(BigDecimal part, BigDecimal limit) {
+        return Money.ofCents(part.divide(limit, 0, RoundingMode.CEILING).longValueExact());
+    }
+
+    private static BigDecimal cents(Money amount) {
+        return BigDecimal.valueOf(amount.cents());
+    }
+}
