@@ -46,6 +46,7 @@ class CoreArchitectureTest {
             Map.entry("working", Set.of("finding", "money", "rate", "loan", "cost", "compare")),
             Map.entry("", Set.of("finding", "money", "rate", "loan", "cost", "compare", "working")),
             Map.entry("target", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "working")),
+            Map.entry("fit", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "pricing", "afford")),
             Map.entry("pricing", Set.of("finding", "money", "rate", "loan")),
             Map.entry("alternative", Set.of("", "finding", "money", "rate", "loan", "cost", "pricing")));
 

@@ -1,0 +1,151 @@
+package app.impendium.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The best set of debts that takes a payment off the month: the fewest, or those that take the least cash. Looks at every set
+ * that could be better than the best so far.
+ */
+final class DebtChoice {
+    /** Far more than debts as people have them ever need; what takes longer is not told rather than told wrong. */
+    private static final int MOST_LOOKS = 200_000;
+
+    /** The doubles that only help to look less err by far less than this share. */
+    private static final double ROUNDING_SHARE = 1e-9;
+
+    /**
+     * A debt that can be paid off.
+     *
+     * @param place among the debts of the household, from 0
+     * @param payment what it counts a month, in cents
+     * @param balance what paying it off takes, in cents
+     */
+    record Candidate(int place, long payment, long balance) {}
+
+    /**
+     * Debts to pay off.
+     *
+     * @param places among the debts of the household, in order
+     */
+    record Chosen(List<Integer> places, long payment, long balance) {}
+
+    /** What is better than what. */
+    enum Order {
+        FEWEST {
+            @Override
+            long first(int count, long balance) {
+                return count;
+            }
+
+            @Override
+            long second(int count, long balance) {
+                return balance;
+            }
+        },
+        LEAST_CASH {
+            @Override
+            long first(int count, long balance) {
+                return balance;
+            }
+
+            @Override
+            long second(int count, long balance) {
+                return count;
+            }
+        };
+
+        abstract long first(int count, long balance);
+
+        abstract long second(int count, long balance);
+    }
+
+    private final List<Candidate> candidates;
+    private final long[] paymentsFrom;
+    private final long[] balancesFrom;
+    private final long payment;
+    private final long balance;
+    private final Order order;
+    private final List<Integer> taken = new ArrayList<>();
+    private Chosen best;
+    private int looks;
+
+    private DebtChoice(List<Candidate> candidates, long payment, long balance, Order order) {
+        this.candidates = candidates;
+        this.payment = payment;
+        this.balance = balance;
+        this.order = order;
+        this.paymentsFrom = new long[candidates.size() + 1];
+        this.balancesFrom = new long[candidates.size() + 1];
+        for (int i = candidates.size() - 1; i >= 0; i--) {
+            paymentsFrom[i] = paymentsFrom[i + 1] + candidates.get(i).payment();
+            balancesFrom[i] = balancesFrom[i + 1] + candidates.get(i).balance();
+        }
+    }
+
+    /**
+     * The best set that takes at least {@code payment} off the month and {@code balance} off what is owed; none where all
+     * together do not, or the best cannot be told in reasonable time. Of equal ones, that with the earlier debts.
+     */
+    static Optional<Chosen> best(List<Candidate> candidates, long payment, long balance, Order order) {
+        DebtChoice choice = new DebtChoice(candidates, payment, balance, order);
+        choice.from(0, 0, 0);
+        return choice.looks > MOST_LOOKS ? Optional.empty() : Optional.ofNullable(choice.best);
+    }
+
+    private void from(int next, long paid, long cash) {
+        looks++;
+        boolean isEnough = paid >= payment && cash >= balance;
+        int count = isEnough ? taken.size() : taken.size() + fewestMore(next, paid);
+        if (looks > MOST_LOOKS || isNoBetter(count, isEnough ? cash : cash + leastMore(next, paid))) {
+            return;
+        }
+        if (isEnough) {
+            best = new Chosen(List.copyOf(taken), paid, cash);
+            return;
+        }
+        if (paid + paymentsFrom[next] < payment || cash + balancesFrom[next] < balance) {
+            return;
+        }
+        Candidate candidate = candidates.get(next);
+        taken.add(candidate.place());
+        from(next + 1, paid + candidate.payment(), cash + candidate.balance());
+        taken.remove(taken.size() - 1);
+        from(next + 1, paid, cash);
+    }
+
+    /** Whether no set with so many debts or more, and so much cash or more, is better than the best so far. */
+    private boolean isNoBetter(int count, long cash) {
+        if (best == null) {
+            return false;
+        }
+        int size = best.places().size();
+        long first = order.first(count, cash);
+        long bestFirst = order.first(size, best.balance());
+        return first > bestFirst
+                || first == bestFirst && order.second(count, cash) >= order.second(size, best.balance());
+    }
+
+    /** At least so many more are needed: as many as if each took off the largest payment that is left. */
+    private int fewestMore(int next, long paid) {
+        long largest = 1;
+        for (int i = next; i < candidates.size(); i++) {
+            largest = Math.max(largest, candidates.get(i).payment());
+        }
+        return (int) Math.max(1, (payment - paid + largest - 1) / largest);
+    }
+
+    /** At least so much more cash is needed: as much as if every cent cost what it costs where it is cheapest. */
+    private long leastMore(int next, long paid) {
+        double cheapest = Double.MAX_VALUE;
+        for (int i = next; i < candidates.size(); i++) {
+            Candidate candidate = candidates.get(i);
+            if (candidate.payment() > 0) {
+                cheapest = Math.min(cheapest, (double) candidate.balance() / candidate.payment());
+            }
+        }
+        double least = Math.max(0, payment - paid) * cheapest * (1 - ROUNDING_SHARE);
+        return cheapest == Double.MAX_VALUE ? 0 : (long) Math.floor(least);
+    }
+}

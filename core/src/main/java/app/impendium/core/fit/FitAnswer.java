@@ -1,0 +1,24 @@
+package app.impendium.core.fit;
+
+import java.math.BigDecimal;
+
+/** What one lever can do to make a loan fit. */
+public sealed interface FitAnswer {
+
+    FitLever lever();
+
+    /**
+     * With the lever there the loan meets every test that a loan can meet; one step further it does not.
+     *
+     * @param value in percent, units of the currency, or years, as the lever has it
+     * @param loan the loan with the lever there
+     */
+    record Found(FitLever lever, BigDecimal value, QualifyingLoan loan) implements FitAnswer {}
+
+    /**
+     * The lever cannot do it alone.
+     *
+     * @param nearest the loan with the lever as far as it goes
+     */
+    record Short(FitLever lever, QualifyingLoan nearest) implements FitAnswer {}
+}

@@ -1,0 +1,115 @@
+package app.impendium.core.fit;
+
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.LoanOption;
+import app.impendium.core.afford.Funds;
+import app.impendium.core.afford.Proposal;
+import app.impendium.core.afford.StressedRate;
+import app.impendium.core.cost.HousingCost;
+import app.impendium.core.cost.MonthlyCost;
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.LevelPayment;
+import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.RegularPayment;
+import app.impendium.core.money.Money;
+import java.util.Optional;
+
+/**
+ * An option as a lender looks at it: the payment that counts is the one that repays the loan, without interest-only time,
+ * extra payments or a temporary buydown. No schedule is needed for it, so that a lever can ask about many loans. Immutable
+ * but for what is computed once.
+ */
+public final class QualifyingLoan implements Proposal {
+    private static final int MONTHS_PER_YEAR = 12;
+
+    private final LoanOption option;
+    private final StressedRate stressed;
+    private final Funds funds;
+    private final LoanTerms terms;
+    private HousingCost housing;
+    private Money tested;
+    private Money cash;
+
+    /**
+     * @throws CaseException if the option has no loan
+     */
+    public QualifyingLoan(LoanOption option, StressedRate stressed, Funds funds) {
+        this.option = option;
+        this.stressed = stressed;
+        this.funds = funds;
+        this.terms = option.loanTerms();
+    }
+
+    public LoanOption option() {
+        return option;
+    }
+
+    /** What the home costs a month at the loan's own rate, by parts. */
+    public HousingCost cost() {
+        if (housing == null) {
+            housing = cost(terms);
+        }
+        return housing;
+    }
+
+    /** What the home costs a month at the rate at which the limit set tests it, by parts. */
+    public HousingCost testedCost() {
+        return stressed.equals(StressedRate.NONE)
+                ? cost()
+                : cost(option.withRate(stressed.of(option.rate().annual())).loanTerms());
+    }
+
+    @Override
+    public Money housing() {
+        return cost().total();
+    }
+
+    @Override
+    public Money testedHousing() {
+        if (tested == null) {
+            tested = testedCost().total();
+        }
+        return tested;
+    }
+
+    @Override
+    public Money loan() {
+        return terms.amount();
+    }
+
+    @Override
+    public Money base() {
+        return option.financing().loanAmount();
+    }
+
+    @Override
+    public Optional<Money> value() {
+        return option.financing().value();
+    }
+
+    @Override
+    public Money moneyLeft() {
+        return funds.leftAfter(cashToClose());
+    }
+
+    /** What the clients bring to closing, debts that they pay off there included. */
+    public Money cashToClose() {
+        if (cash == null) {
+            cash = CaseEvaluator.evaluate(option).cashToClose().total();
+        }
+        return cash;
+    }
+
+    private HousingCost cost(LoanTerms asked) {
+        Money payment = asked.features().regular() instanceof RegularPayment.Custom chosen
+                ? chosen.amount()
+                : LevelPayment.of(asked);
+        int perYear = option.frequency().perYear();
+        Money monthly =
+                perYear == MONTHS_PER_YEAR ? payment : payment.times(perYear).dividedBy(MONTHS_PER_YEAR);
+        Money insurance = MonthlyCost.isInsured(option.housing(), option.financing())
+                ? option.housing().yearlyMortgageInsurance().monthlyOf(asked.amount())
+                : Money.ZERO;
+        return option.housing().month(option.price(), monthly, insurance);
+    }
+}
