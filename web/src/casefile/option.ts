@@ -21,6 +21,10 @@ export const withFeatures =
   (fields: Partial<FeaturesDocument>): OptionChange =>
   (option) => ({ ...option, features: { ...option.features, ...fields } })
 
+/** At the level payment: a payment that was chosen for one loan says nothing of another. */
+export const atLevelPayment: OptionChange = (option) =>
+  withFeatures({ paymentCents: null, paymentSteps: [] })(option)
+
 export const withHousing =
   (fields: Partial<HousingDocument>): OptionChange =>
   (option) => ({ ...option, housing: { ...option.housing, ...fields } })

@@ -9,7 +9,7 @@ import { RadioChoice } from '../../ui/RadioChoice'
 import { useOpenCase } from '../CaseContext'
 import { addOption, MOST_OPTIONS } from '../options'
 import { useOption } from '../OptionContext'
-import { purchaseOf, share, withPurchase, withTerms, type OptionChange } from '../option'
+import { atLevelPayment, purchaseOf, share, withPurchase, withTerms, type OptionChange } from '../option'
 import { titleOf } from '../differences'
 
 type Measure = 'paymentCents' | 'totalInterestCents' | 'costCents'
@@ -78,7 +78,8 @@ export function Grid() {
 const changeTo =
   ({ ratePercent, across: place }: GridCellView, across: GridAcross, own: number | null): OptionChange =>
   (option) => {
-    const priced = withTerms({ ratePercent })(option)
+    if (place === own && ratePercent === option.terms.ratePercent) return option
+    const priced = withTerms({ ratePercent })(atLevelPayment(option))
     if (place === own) return priced
     return across === 'TERM'
       ? withTerms({

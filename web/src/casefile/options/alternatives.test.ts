@@ -45,6 +45,13 @@ describe('ready-made alternatives', () => {
     expect(purchaseOf(less)?.down).toEqual(share(15))
   })
 
+  it('leave behind a payment that was chosen for the option as it was', () => {
+    const paid = { ...option, features: { ...option.features, paymentCents: 1_900_00 } }
+    for (const words of ['20 years', '20 % down', '1 point']) {
+      expect(made(words, { ...start, option: paid }).features.paymentCents).toBeNull()
+    }
+  })
+
   it('put points in place of a credit, and take both away', () => {
     const credited = withPoints(-1)(option)
     expect(credited.closing.items).toMatchObject([{ kind: 'LENDER_CREDIT', amount: share(1) }])

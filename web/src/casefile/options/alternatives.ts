@@ -11,6 +11,7 @@ import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
 import { newId } from '../newId'
 import {
+  atLevelPayment,
   purchaseOf,
   share,
   withClosing,
@@ -66,11 +67,12 @@ function terms({ option }: Start): Alternative[] {
       : [
           {
             words: `${formatTerm(months)} instead of ${formatTerm(amortizationMonths)}`,
-            change: withTerms({
-              amortizationMonths: months,
-              rateTermMonths:
-                option.terms.rateTermMonths === null ? null : Math.min(months, option.terms.rateTermMonths),
-            }),
+            change: (from) =>
+              withTerms({
+                amortizationMonths: months,
+                rateTermMonths:
+                  option.terms.rateTermMonths === null ? null : Math.min(months, option.terms.rateTermMonths),
+              })(atLevelPayment(from)),
           },
         ],
   )
@@ -105,7 +107,7 @@ function downPayments({ option, figures, words }: Start): Alternative[] {
               isInsured && !wasInsured
                 ? (from.housing.mortgageInsurancePercent ?? USUAL_PREMIUM_PERCENT)
                 : from.housing.mortgageInsurancePercent,
-          })(withPurchase({ down: share(wanted) })(from)),
+          })(withPurchase({ down: share(wanted) })(atLevelPayment(from))),
       },
     ]
   })
@@ -122,11 +124,11 @@ function rates({ option }: Start): Alternative[] {
   return [
     {
       words: `1 point for ${formatPercent(lower)}`,
-      change: (from) => withPoints(1)(withTerms({ ratePercent: lower })(from)),
+      change: (from) => withPoints(1)(withTerms({ ratePercent: lower })(atLevelPayment(from))),
     },
     {
       words: `lender credit of 1 % for ${formatPercent(higher)}`,
-      change: (from) => withPoints(-1)(withTerms({ ratePercent: higher })(from)),
+      change: (from) => withPoints(-1)(withTerms({ ratePercent: higher })(atLevelPayment(from))),
     },
   ]
 }

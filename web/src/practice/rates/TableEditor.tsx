@@ -113,7 +113,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
           </TextButton>
           <TextButton onClick={() => step({ day: today })}>Rates of today</TextButton>
         </p>
-        <div className="mid:grid-cols-2 mt-4 grid gap-x-12 gap-y-6">
+        <div className="mid:grid-cols-[2fr_3fr] mt-4 grid gap-x-12 gap-y-6">
           <div>
             <h2 className="heading">Rates and points</h2>
             <OfferList offers={table.offers} change={(offers) => change({ offers })} />

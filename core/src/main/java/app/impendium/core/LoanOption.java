@@ -12,11 +12,13 @@ import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -101,6 +103,11 @@ public record LoanOption(
     /** The same with other features. */
     public LoanOption withFeatures(LoanFeatures other) {
         return with(financing, rate, amortization, other);
+    }
+
+    /** The same at the level payment: a payment that was chosen for one loan says nothing of another. */
+    public LoanOption atLevelPayment() {
+        return withFeatures(features.withRegular(new RegularPayment.Level()).withSteps(List.of()));
     }
 
     /** The same with another closing. */

@@ -21,7 +21,10 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
-/** What an option would come to at rates around its own, over usual terms or with usual shares down. Immutable. */
+/**
+ * What an option would come to at rates around its own, over usual terms or with usual shares down; at the level payment, but
+ * for where it stands itself. Immutable.
+ */
 public final class OptionGrid {
     private static final BigDecimal STEP = new BigDecimal("0.25");
     private static final int STEPS = 3;
@@ -101,7 +104,9 @@ public final class OptionGrid {
 
     private Cell cell(AnnualRate rate, BigDecimal across, Supplier<LoanOption> changed) {
         try {
-            OptionEvaluation figures = CaseEvaluator.evaluate(changed.get(), assumptions);
+            LoanOption there = changed.get();
+            LoanOption asPaid = there.equals(option) ? option : there.atLevelPayment();
+            OptionEvaluation figures = CaseEvaluator.evaluate(asPaid, assumptions);
             Money cost = CaseComparison.of(List.of(figures), assumptions, Optional.empty())
                     .kept(0)
                     .cost();

@@ -13,6 +13,7 @@ import app.impendium.core.cost.Financing;
 import app.impendium.core.finding.Code;
 import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
@@ -69,6 +70,19 @@ class OptionGridTest {
                 new OptionGrid(OPTION, Assumptions.NONE).byDownPayment().get(3).get(2);
         assertThat(own.figures().orElseThrow().payment())
                 .isEqualTo(CaseEvaluator.evaluate(OPTION).loan().schedule().payment());
+    }
+
+    @Test
+    void keepsAPaymentThatWasChosenOnlyWhereItWasChosen() {
+        Money chosen = Money.of("1900.00");
+        LoanOption paid = OPTION.withFeatures(OPTION.features().withRegular(new RegularPayment.Custom(chosen)));
+
+        List<List<OptionGrid.Cell>> cells = new OptionGrid(paid, Assumptions.NONE).byTerm();
+        List<List<OptionGrid.Cell>> level = new OptionGrid(OPTION, Assumptions.NONE).byTerm();
+
+        assertThat(cells.get(3).get(4).figures().orElseThrow().payment()).isEqualTo(chosen);
+        assertThat(cells.get(3).get(3)).isEqualTo(level.get(3).get(3));
+        assertThat(cells.get(2)).isEqualTo(level.get(2));
     }
 
     @Test
