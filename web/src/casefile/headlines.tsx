@@ -1,12 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
-import { comparisonQuery } from '../api/answers'
 import { formatAmount } from '../format/amount'
 import { formatMonth } from '../format/date'
 import { Explained } from '../working/Explained'
 import { useOpenCase } from './CaseContext'
 import { useOption } from './OptionContext'
-import { titleOf } from './differences'
-import { baselineOf } from './option'
+import { useComparison } from './options/useComparison'
 
 /** What the home costs a month. */
 export function LoanHeadline() {
@@ -23,13 +20,13 @@ export function LifelineHeadline() {
 
 /** How many options there are, and which costs least for as long as they keep it. */
 export function OptionsHeadline() {
-  const { document, locale, words } = useOpenCase()
-  const { answered } = useOption()
-  const isCompared = answered.document.options.length > 1
-  const { data } = useQuery({ ...comparisonQuery(answered.document), enabled: isCompared })
+  const { document } = useOpenCase()
   const count = document.options.length
-  if (count === 1) return 'one so far'
-  const best = data?.document.options[data.comparison.cheapestThen[0] ?? -1]
-  if (!data || !best) return `${count}`
-  return `${count}, best: ${titleOf(baselineOf(data.document), best, locale, words)}`
+  return count === 1 ? 'one so far' : <BestOfOptions count={count} />
+}
+
+function BestOfOptions({ count }: { count: number }) {
+  const comparison = useComparison()
+  const best = comparison?.options[comparison.view.cheapestThen[0] ?? -1]
+  return best ? `${count}, best: ${best.title}` : `${count}`
 }
