@@ -1,4 +1,21 @@
-import type { CaseDocument, CaseView } from '../api/client'
+import type { CaseDocument, CaseView, HouseholdDocument } from '../api/client'
+
+/** Nobody, of whom nothing is known. */
+export const NOBODY: HouseholdDocument = {
+  people: [],
+  incomes: [],
+  properties: [],
+  atHandCents: null,
+  giftsCents: null,
+  mustStayCents: null,
+  size: null,
+  region: null,
+  incomeTaxCents: null,
+  upkeepCents: null,
+  score: null,
+  underwriting: null,
+  limitSet: null,
+}
 
 /** A case to test with; any field can be given otherwise. */
 export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => ({
@@ -9,6 +26,7 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
   currency: 'USD',
   assumptions: { homeValuePercent: null, discountPercent: null, marginalTaxPercent: null, keptMonths: null },
   debts: [],
+  household: NOBODY,
   presentPayment: null,
   conclusion: null,
   pricedOn: null,

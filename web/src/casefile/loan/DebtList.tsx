@@ -29,9 +29,11 @@ export function DebtList() {
         const added = {
           id: newId(),
           name: 'Car loan',
+          kind: null,
           balanceCents: 8_000_00,
           paymentCents: 300_00,
           ratePercent: 7,
+          paymentsLeft: null,
         }
         put(insertAfter(debts, added, after))
         return added.id
@@ -68,28 +70,31 @@ function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<
       <Figure
         label="Balance of the debt"
         pointer={`${at}/balanceCents`}
-        text={formatEntry(debt.balanceCents)}
+        text={debt.balanceCents === null ? '' : formatEntry(debt.balanceCents)}
         read={readAmount}
         inputMode="decimal"
         take={(balanceCents) => set({ balanceCents })}
+        clear={() => set({ balanceCents: null })}
         after=","
       />{' '}
       <Figure
         label="Payment of the debt a month"
         pointer={`${at}/paymentCents`}
-        text={formatEntry(debt.paymentCents)}
+        text={debt.paymentCents === null ? '' : formatEntry(debt.paymentCents)}
         read={readAmount}
         inputMode="decimal"
         take={(paymentCents) => set({ paymentCents })}
+        clear={() => set({ paymentCents: null })}
       />{' '}
       a month at{' '}
       <Figure
         label="Rate of the debt"
         pointer={`${at}/ratePercent`}
-        text={formatPercent(debt.ratePercent)}
+        text={debt.ratePercent === null ? '' : formatPercent(debt.ratePercent)}
         read={readPercent}
         inputMode="decimal"
         take={(ratePercent) => set({ ratePercent })}
+        clear={() => set({ ratePercent: null })}
       />
     </>
   )

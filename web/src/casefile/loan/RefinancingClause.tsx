@@ -89,7 +89,7 @@ function DebtsPaidOff({ refinancing: { debtsPaidOff } }: { refinancing: Refinanc
     <span key={id}>
       and{' '}
       <span className="whitespace-nowrap">
-        {name} {formatEntry(balanceCents)}
+        {name} {formatEntry(balanceCents ?? 0)}
         <span className="screen-only font-words align-middle text-xs">
           {' '}
           <TextButton

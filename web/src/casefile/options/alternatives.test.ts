@@ -61,7 +61,17 @@ describe('ready-made alternatives', () => {
 
   it('refinance a loan that runs, with its debts', () => {
     const loan = { ...option, financing: { kind: 'LOAN_ONLY' as const, loanCents: 265795_00 } }
-    const debts = [{ id: 'car', name: 'Car', balanceCents: 1, paymentCents: 1, ratePercent: 1 }]
+    const debts = [
+      {
+        id: 'car',
+        name: 'Car',
+        kind: null,
+        balanceCents: 1,
+        paymentCents: 1,
+        ratePercent: 1,
+        paymentsLeft: null,
+      },
+    ]
     const refinanced = made('Refinance at 4.75 %, debts', { ...start, option: loan, debts })
     expect(refinanced.financing).toMatchObject({
       kind: 'REFINANCING',

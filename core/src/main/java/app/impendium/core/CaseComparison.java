@@ -154,7 +154,7 @@ public final class CaseComparison {
         List<RunningDebt> paidOff = paidOff(option);
         return debts.stream()
                 .filter(debt -> !paidOff.contains(debt))
-                .map(RunningDebt::schedule)
+                .flatMap(debt -> debt.schedule().stream())
                 .toList();
     }
 

@@ -180,7 +180,7 @@ class CaseComparisonTest {
     }
 
     private static RunningDebt debt(String id, String balance, String payment) {
-        return new RunningDebt(id, Money.of(balance), Money.of(payment), AnnualRate.ofPercent("7"));
+        return new RunningDebt(id, Money.of(balance), Optional.of(Money.of(payment)), AnnualRate.ofPercent("7"));
     }
 
     private static LoanOption refinancing(List<RunningDebt> debts) {

@@ -59,7 +59,7 @@ public final class Refinancings {
         settled.forEach(debt -> debts.add(new RunningDebt(
                 "debt-" + debts.size(),
                 money(debt, "balance"),
-                money(debt, "payment"),
+                Optional.of(money(debt, "payment")),
                 AnnualRate.ofPercent(debt.get("ratePercent").asString()))));
         return debts;
     }

@@ -27,8 +27,9 @@ class ArchitectureTest {
             Map.entry("evaluation", Set.of("document", "problem", "core")),
             Map.entry("outside", Set.of("document")),
             Map.entry("rates", Set.of("account", "practice", "document", "evaluation", "outside", "problem", "core")),
+            Map.entry("limits", Set.of("account", "document", "evaluation", "problem")),
             Map.entry("casefile", Set.of("account", "practice", "document", "evaluation", "problem", "core")),
-            Map.entry("demo", Set.of("account", "practice", "document", "rates", "casefile")),
+            Map.entry("demo", Set.of("account", "practice", "document", "rates", "limits", "casefile")),
             Map.entry("frontend", Set.of("problem")));
 
     @ArchTest

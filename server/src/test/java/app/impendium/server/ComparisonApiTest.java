@@ -187,7 +187,8 @@ class ComparisonApiTest {
                 .put("id", "d 1")
                 .put("name", "Boat")
                 .put("balanceCents", 1)
-                .put("paymentCents", 1);
+                .put("paymentCents", 1)
+                .put("paymentsLeft", 0);
 
         Answer beside = BEA.post("/api/comparisons", document.toString());
         document.remove("debts");
@@ -195,7 +196,7 @@ class ComparisonApiTest {
 
         assertThat(beside.status()).isEqualTo(422);
         assertThat(beside.messageAt("/debts/0/id")).contains("letters, digits and hyphens");
-        assertThat(beside.messageAt("/debts/0/ratePercent")).contains("missing");
+        assertThat(beside.messageAt("/debts/0/paymentsLeft")).contains("1 to 600");
         assertThat(option.messageAt("/options/0/terms/ratePercent")).contains("0 % to 30 %");
     }
 

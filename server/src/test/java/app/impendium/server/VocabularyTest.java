@@ -2,6 +2,10 @@ package app.impendium.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.afford.Condition;
+import app.impendium.core.afford.Measure;
+import app.impendium.core.afford.PayPeriod;
+import app.impendium.core.afford.Underwriting;
 import app.impendium.core.cost.ClosingItem;
 import app.impendium.core.finding.Field;
 import app.impendium.core.loan.ExtraEffect;
@@ -32,7 +36,7 @@ class VocabularyTest {
     void everyPathOfAFindingLiesInTheDocument() throws IllegalAccessException {
         for (java.lang.reflect.Field constant : Field.class.getFields()) {
             String path = (String) constant.get(null);
-            boolean isOfCase = path.equals(Field.OPTIONS) || path.equals(Field.DEBTS);
+            boolean isOfCase = path.equals(Field.OPTIONS) || path.equals(Field.DEBTS) || path.startsWith("household.");
             String inDocument = isOfCase ? path : "options." + path;
 
             assertThat(Modifier.isStatic(constant.getModifiers())).isTrue();
@@ -91,6 +95,10 @@ class VocabularyTest {
                 Arguments.of(Convention.Rounding.class, PaymentRounding.class),
                 Arguments.of(Convention.ExtraEffect.class, ExtraEffect.class),
                 Arguments.of(Convention.Payer.class, app.impendium.core.cost.Payer.class),
-                Arguments.of(Convention.ClosingKind.class, ClosingItem.Kind.class));
+                Arguments.of(Convention.ClosingKind.class, ClosingItem.Kind.class),
+                Arguments.of(Convention.PayPeriod.class, PayPeriod.class),
+                Arguments.of(Convention.Underwriting.class, Underwriting.class),
+                Arguments.of(Convention.Measure.class, Measure.class),
+                Arguments.of(Convention.Fact.class, Condition.Fact.class));
     }
 }

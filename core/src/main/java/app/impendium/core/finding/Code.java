@@ -67,8 +67,12 @@ public enum Code {
     DUPLICATE_ID,
     /** No debt of the case: given. */
     UNKNOWN_DEBT,
+    /** No person of the case: given. */
+    UNKNOWN_PERSON,
     /** A rate that stands twice in a table: given. */
     RATE_TWICE,
+    /** A region that stands twice in a table: given. */
+    REGION_TWICE,
     /** A seller's credit where nothing is bought: given. */
     NOTHING_BOUGHT,
     /** No rate table to take points from: given credit. */

@@ -7,6 +7,9 @@ public sealed interface FitAnswer {
 
     FitLever lever();
 
+    /** The loan with the lever where it fits, or as near as the lever gets. */
+    QualifyingLoan loan();
+
     /**
      * With the lever there the loan meets every test that a loan can meet; one step further it does not.
      *
@@ -18,7 +21,7 @@ public sealed interface FitAnswer {
     /**
      * The lever cannot do it alone.
      *
-     * @param nearest the loan with the lever as far as it goes
+     * @param loan the loan with the lever as far as it goes
      */
-    record Short(FitLever lever, QualifyingLoan nearest) implements FitAnswer {}
+    record Short(FitLever lever, QualifyingLoan loan) implements FitAnswer {}
 }

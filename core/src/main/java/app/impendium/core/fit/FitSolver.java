@@ -56,6 +56,16 @@ public final class FitSolver {
         return loan;
     }
 
+    /** The limit set. */
+    public LimitSet set() {
+        return set;
+    }
+
+    /** By how much the tested housing cost of a loan is above what the set allows; zero where it is not. */
+    public Money over(QualifyingLoan asked) {
+        return Money.ofCents(missing(allowance.mostHousing(asked), asked.testedHousing()));
+    }
+
     /** The household as the set counts it. */
     public CountedHousehold counted() {
         return allowance.counted();

@@ -1,5 +1,6 @@
 package app.impendium.core.fit;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Funds;
 import app.impendium.core.afford.StressedRate;
@@ -16,15 +17,21 @@ import java.util.Optional;
 public final class LoanVariants {
     private final LoanOption option;
     private final Funds funds;
+
+    /** Whether an option may have a payment and yet no figures: a buydown and a fixed-rate period must fit its loan. */
+    private final boolean needsFigures;
+
     private final Map<StressedRate, Tested> byStress = new HashMap<>();
 
     /**
-     * @throws CaseException if the option has no loan
+     * @throws CaseException if the option has no figures
      */
     public LoanVariants(LoanOption option, Funds funds) {
         this.option = option;
         this.funds = funds;
-        option.loanTerms();
+        this.needsFigures =
+                option.closing().buydown().isPresent() || option.rateTerm().isPresent();
+        CaseEvaluator.evaluate(option);
     }
 
     /** The option that the levers start from. */
@@ -67,7 +74,11 @@ public final class LoanVariants {
 
         private Optional<QualifyingLoan> loan(FitLever lever, long step) {
             try {
-                QualifyingLoan loan = new QualifyingLoan(lever.applied(option, step), stressed, funds);
+                LoanOption applied = lever.applied(option, step);
+                if (needsFigures) {
+                    CaseEvaluator.evaluate(applied);
+                }
+                QualifyingLoan loan = new QualifyingLoan(applied, stressed, funds);
                 loan.testedHousing();
                 return Optional.of(loan);
             } catch (CaseException noSuchLoan) {

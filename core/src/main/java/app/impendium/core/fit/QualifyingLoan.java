@@ -12,6 +12,7 @@ import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
+import app.impendium.core.rate.AnnualRate;
 import java.util.Optional;
 
 /**
@@ -57,6 +58,12 @@ public final class QualifyingLoan implements Proposal {
         return stressed.equals(StressedRate.NONE)
                 ? cost()
                 : cost(option.withRate(stressed.of(option.rate().annual())).loanTerms());
+    }
+
+    /** The rate at which the limit set tests it, where it is another than its own. */
+    public Optional<AnnualRate> testedRate() {
+        AnnualRate own = option.rate().annual();
+        return Optional.of(stressed.of(own)).filter(rate -> !rate.equals(own));
     }
 
     @Override

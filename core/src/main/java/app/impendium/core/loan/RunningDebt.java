@@ -8,15 +8,16 @@ import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
+import java.util.Optional;
 
 /**
  * A debt that is paid every month until it is cleared, at a twelfth of its annual rate a month. Immutable.
  *
  * @param id what tells it apart from the other debts of a case
  * @param balance what is owed, from 0.01 to {@link Money#LARGEST}
- * @param payment what is paid every month, from 0.01 to {@link Money#LARGEST}
+ * @param payment what is paid every month, from 0.01 to {@link Money#LARGEST}; none where none is reported
  */
-public record RunningDebt(String id, Money balance, Money payment, AnnualRate rate) {
+public record RunningDebt(String id, Money balance, Optional<Money> payment, AnnualRate rate) {
     private static final int MOST_PAYMENTS = 600;
 
     /**
@@ -26,18 +27,18 @@ public record RunningDebt(String id, Money balance, Money payment, AnnualRate ra
     public RunningDebt {
         Findings findings = new Findings();
         Money owed = balance;
-        Money monthly = payment;
         findings.group("", () -> owed.within(Money.ofCents(1), Money.LARGEST, Entry.BALANCE));
-        findings.group("", () -> monthly.within(Money.ofCents(1), Money.LARGEST, Entry.PAYMENT));
+        payment.ifPresent(
+                monthly -> findings.group("", () -> monthly.within(Money.ofCents(1), Money.LARGEST, Entry.PAYMENT)));
         findings.throwIfAny();
         AnnualRate annual = rate;
-        findings.field(Entry.PAYMENT, () -> schedule(owed, monthly, annual));
+        payment.ifPresent(monthly -> findings.field(Entry.PAYMENT, () -> schedule(owed, monthly, annual)));
         findings.throwIfAny();
     }
 
-    /** Every payment until it is cleared, the last one at fifty years. */
-    public Schedule schedule() {
-        return schedule(balance, payment, rate);
+    /** Every payment until it is cleared, the last one at fifty years; none where no payment is reported. */
+    public Optional<Schedule> schedule() {
+        return payment.map(monthly -> schedule(balance, monthly, rate));
     }
 
     private static Schedule schedule(Money balance, Money payment, AnnualRate rate) {

@@ -4,7 +4,9 @@ import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.Market;
 import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.limits.LimitSets;
 import app.impendium.server.practice.PracticeSetup;
 import app.impendium.server.rates.RateTables;
 import java.io.IOException;
@@ -21,7 +23,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Sets up the demo practice with its cases and a rate table in an empty database, where IMPENDIUM_DEMO asks for it. */
+/** Sets up the demo practice with its cases, a rate table and the starting limit sets in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
 @ConditionalOnProperty("impendium.demo")
 class DemoPractice implements ApplicationRunner {
@@ -48,12 +50,14 @@ class DemoPractice implements ApplicationRunner {
     private final PracticeSetup setup;
     private final CaseStore store;
     private final RateTables rates;
+    private final LimitSets limits;
     private final JsonMapper json;
 
-    DemoPractice(PracticeSetup setup, CaseStore store, RateTables rates, JsonMapper json) {
+    DemoPractice(PracticeSetup setup, CaseStore store, RateTables rates, LimitSets limits, JsonMapper json) {
         this.setup = setup;
         this.store = store;
         this.rates = rates;
+        this.limits = limits;
         this.json = json;
     }
 
@@ -73,6 +77,9 @@ class DemoPractice implements ApplicationRunner {
             store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i), CaseDocument.class));
         }
         rates.create(advisors.get(0), read("rates", RateTableDocument.class));
+        for (Market market : Market.values()) {
+            limits.start(advisors.get(0), market);
+        }
         LOG.info("The demo practice is set up");
     }
 

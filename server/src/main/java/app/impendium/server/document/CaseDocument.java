@@ -13,6 +13,7 @@ import java.util.List;
  * @param currency of every amount in it
  * @param assumptions what is taken for granted beyond the options' own terms; absent for nothing
  * @param debts what the clients owe beside the home
+ * @param household the people who borrow; absent for nobody
  * @param presentPayment what is paid today on the loan that ends or is replaced; absent where there is none
  * @param conclusion the advisor's own words on the options, at most 4,000 characters; absent for none
  * @param pricedOn the rate table that the options were priced on; absent where none was used
@@ -26,6 +27,7 @@ public record CaseDocument(
         CurrencyCode currency,
         AssumptionsDocument assumptions,
         List<DebtDocument> debts,
+        HouseholdDocument household,
         @Schema(nullable = true) PresentPaymentDocument presentPayment,
         @Schema(nullable = true) String conclusion,
         @Schema(nullable = true) PricedOnDocument pricedOn,
@@ -38,6 +40,7 @@ public record CaseDocument(
     public CaseDocument {
         assumptions = assumptions == null ? AssumptionsDocument.NONE : assumptions;
         debts = debts == null ? List.of() : debts;
+        household = household == null ? HouseholdDocument.NONE : household;
     }
 
     /** The same with other options. */
@@ -50,6 +53,7 @@ public record CaseDocument(
                 currency,
                 assumptions,
                 debts,
+                household,
                 presentPayment,
                 conclusion,
                 pricedOn,

@@ -58,4 +58,49 @@ public final class Convention {
         LENDER_CREDIT,
         SELLER_CREDIT
     }
+
+    /** How often an income is paid. */
+    public enum PayPeriod {
+        YEARLY,
+        QUARTERLY,
+        MONTHLY,
+        SEMI_MONTHLY,
+        BIWEEKLY,
+        WEEKLY
+    }
+
+    /** What a debt is. */
+    public enum DebtKind {
+        LOAN,
+        CARD,
+        STUDENT_LOAN,
+        SUPPORT,
+        /** Utilities, a phone, insurance: paid every month, but no debt to a lender. */
+        BILL
+    }
+
+    /** Who decides on an application. */
+    public enum Underwriting {
+        AUTOMATED,
+        MANUAL
+    }
+
+    /** What a limit is set for. */
+    public enum Measure {
+        FRONT_END,
+        BACK_END,
+        LOAN_TO_INCOME,
+        DEBT_TO_INCOME,
+        RESIDUAL_INCOME,
+        LOAN_TO_VALUE,
+        RESERVES,
+        SCORE
+    }
+
+    /** What a condition asks about. */
+    public enum Fact {
+        RESERVES,
+        SCORE,
+        LOAN_TO_VALUE
+    }
 }

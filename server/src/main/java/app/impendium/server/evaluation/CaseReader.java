@@ -95,6 +95,7 @@ final class CaseReader {
         if (document.conclusion() != null) {
             Needed.prose("conclusion", document.conclusion(), MOST_OF_CONCLUSION, findings);
         }
+        findings.group("", () -> HouseholdReader.read(document));
         PresentPaymentReader.check(document.presentPayment(), findings);
         PricedOnReader.check(document.pricedOn(), findings);
         Optional<Assumptions> assumptions = findings.group("assumptions", () -> assumptions(document.assumptions()));

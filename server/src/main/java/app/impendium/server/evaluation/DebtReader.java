@@ -1,14 +1,18 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.afford.Debt;
+import app.impendium.core.afford.Household;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.server.document.Convention.DebtKind;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.OptionDocument;
 import app.impendium.server.document.RefinancingDocument;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +22,6 @@ import java.util.Set;
 
 /** Reads the debts of a case, and those that its options pay off. */
 final class DebtReader {
-    private static final int MOST_DEBTS = 50;
     private static final int MOST_NAME_CHARACTERS = 60;
 
     private DebtReader() {}
@@ -26,7 +29,7 @@ final class DebtReader {
     /** The debts that an option pays off, by their ids. What is wrong with any debt is added to the findings. */
     static Map<String, RunningDebt> paidOff(List<DebtDocument> given, List<OptionDocument> options, Findings findings) {
         Map<String, RunningDebt> debts = new HashMap<>();
-        if (!findings.inRange(Field.DEBTS, given.size(), 0, MOST_DEBTS)) {
+        if (!findings.inRange(Field.DEBTS, given.size(), 0, Household.MOST_LINES)) {
             return debts;
         }
         Needed.ids(Field.DEBTS, given, findings);
@@ -43,17 +46,32 @@ final class DebtReader {
 
     private static boolean isComplete(DebtDocument debt, String path, Findings findings) {
         Needed.text(path + ".name", debt.name(), 0, MOST_NAME_CHARACTERS, findings);
-        boolean hasBalance = Needed.isThere(path + "." + Entry.BALANCE, debt.balanceCents(), findings);
-        boolean hasPayment = Needed.isThere(path + "." + Entry.PAYMENT, debt.paymentCents(), findings);
-        return Needed.isThere(path + "." + Entry.RATE, debt.ratePercent(), findings) && hasBalance && hasPayment;
+        boolean isSomething = debt.paymentCents() != null || debt.balanceCents() != null;
+        return Needed.isThere(path + "." + Entry.PAYMENT, isSomething ? debt : null, findings)
+                && findings.group(path, () -> counted(debt)).isPresent();
+    }
+
+    /** A debt as a lender counts it. */
+    static Debt counted(DebtDocument debt) {
+        return new Debt(
+                debt.id(),
+                Optional.ofNullable(debt.paymentCents()).map(Money::ofCents),
+                Needed.money(debt.balanceCents()),
+                Optional.ofNullable(debt.paymentsLeft()),
+                debt.kind() != DebtKind.BILL);
     }
 
     private static RunningDebt running(DebtDocument debt) {
         Findings findings = new Findings();
-        Optional<AnnualRate> rate = findings.field(Entry.RATE, () -> AnnualRate.ofPercent(debt.ratePercent()));
+        BigDecimal percent = debt.ratePercent() == null ? BigDecimal.ZERO : debt.ratePercent();
+        Optional<AnnualRate> rate = findings.field(Entry.RATE, () -> AnnualRate.ofPercent(percent));
+        Needed.isThere(Entry.BALANCE, debt.balanceCents(), findings);
         findings.throwIfAny();
         return new RunningDebt(
-                debt.id(), Money.ofCents(debt.balanceCents()), Money.ofCents(debt.paymentCents()), rate.orElseThrow());
+                debt.id(),
+                Money.ofCents(debt.balanceCents()),
+                Optional.ofNullable(debt.paymentCents()).map(Money::ofCents),
+                rate.orElseThrow());
     }
 
     private static Set<String> named(List<OptionDocument> options) {

@@ -155,6 +155,13 @@ record FindingWords(String given, String allowed, String message) {
                             value(0),
                             "the id of a debt of this case",
                             "There is no debt with the id " + value(0) + ".");
+                case UNKNOWN_PERSON ->
+                    because(
+                            value(0),
+                            "the id of a person of this case",
+                            "There is no person with the id " + value(0) + ".");
+                case REGION_TWICE ->
+                    because(value(0), "each region once", "The region " + value(0) + " stands in this table twice.");
                 case NOT_AN_AMOUNT -> only("an amount in whole cents");
                 case NOT_A_DAY -> only("a day such as 2045-06-30");
             };

@@ -1,0 +1,74 @@
+package app.impendium.server.limits;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.LimitSetDocument;
+import app.impendium.server.document.Market;
+import app.impendium.server.problem.EntityTag;
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The practice's limit sets over HTTP. */
+@RestController
+class LimitSetController {
+    private final LimitSets sets;
+
+    LimitSetController(LimitSets sets) {
+        this.sets = sets;
+    }
+
+    @GetMapping("/api/limit-sets")
+    List<LimitSetView> limitSets(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return sets.all(advisor);
+    }
+
+    /** Every saved state of a set, the latest first. */
+    @GetMapping("/api/limit-sets/{id}/states")
+    List<LimitSetView> states(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return sets.history(advisor, id);
+    }
+
+    /** Adds the starting sets of a market, but for those whose name is taken. */
+    @PostMapping("/api/limit-sets/starting")
+    List<LimitSetView> start(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam Market market) {
+        return sets.start(advisor, market);
+    }
+
+    @PostMapping("/api/limit-sets")
+    ResponseEntity<LimitSetView> createLimitSet(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LimitSetDocument set) {
+        LimitSetView created = sets.create(advisor, set);
+        return ResponseEntity.created(URI.create("/api/limit-sets/" + created.id()))
+                .eTag(created.eTag())
+                .body(created);
+    }
+
+    @PutMapping("/api/limit-sets/{id}")
+    ResponseEntity<LimitSetView> saveLimitSet(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) String seenTag,
+            @RequestBody LimitSetDocument set) {
+        LimitSetView saved = sets.save(advisor, id, EntityTag.revision(seenTag), set);
+        return ResponseEntity.ok().eTag(saved.eTag()).body(saved);
+    }
+
+    @DeleteMapping("/api/limit-sets/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteLimitSet(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        sets.delete(advisor, id);
+    }
+}

@@ -1,0 +1,2 @@
+/** A practice's limit sets. */
+package app.impendium.server.limits;
