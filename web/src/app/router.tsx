@@ -80,6 +80,12 @@ const options = createRoute({
   component: lazyRouteComponent(casePages, 'OptionsView'),
 })
 
+const affordability = createRoute({
+  getParentRoute: () => caseFile,
+  path: '/affordability',
+  component: lazyRouteComponent(casePages, 'AffordabilityView'),
+})
+
 const practice = createRoute({
   getParentRoute: () => root,
   path: '/practice',
@@ -98,7 +104,7 @@ export const router = createRouter({
     cases,
     practice,
     rates,
-    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options]),
+    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options, affordability]),
   ]),
   defaultPreload: 'intent',
   // A part of the program that could not be loaded: it is asked for again with the page.

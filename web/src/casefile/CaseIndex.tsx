@@ -7,7 +7,7 @@ export function CaseIndex({ id }: { id: string }) {
   return (
     <nav
       aria-label="Views of the case"
-      className="border-rule flex gap-6 px-4 pt-4 mid:px-8 wide:block wide:border-r wide:px-0 wide:pt-7"
+      className="border-rule flex flex-wrap gap-x-6 gap-y-3 px-4 pt-4 mid:px-8 wide:block wide:border-r wide:px-0 wide:pt-7"
     >
       {VIEWS.map(({ to, name, Headline }) => (
         <div key={name} className="index-entry">

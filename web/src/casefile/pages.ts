@@ -2,6 +2,7 @@
 import '../app/AdvisorMenu'
 import '../app/KeysDialog'
 
+export { AffordabilityView } from './afford/AffordabilityView'
 export { OptionsView } from './options/OptionsView'
 export { CasePage } from './CasePage'
 export { LifelineView } from './lifeline/LifelineView'

@@ -9,7 +9,7 @@ import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
 import { newId } from '../newId'
-import { refinancingOf, withRefinancing } from '../option'
+import { withoutDebt } from '../afford/household'
 
 const MOST_NAME_CHARACTERS = 60
 
@@ -38,14 +38,7 @@ export function DebtList() {
         put(insertAfter(debts, added, after))
         return added.id
       }}
-      remove={(id) => {
-        // No option can pay off a debt that is gone.
-        const options = document.options.map((option) => {
-          const paidOff = refinancingOf(option)?.debtsPaidOff ?? []
-          return withRefinancing({ debtsPaidOff: paidOff.filter((each) => each !== id) })(option)
-        })
-        store.changeDocument({ options, debts: debts.filter((debt) => debt.id !== id) })
-      }}
+      remove={(id) => store.changeDocument(withoutDebt(document, id))}
       move={(id, by) => put(movedBy(debts, id, by))}
       addWords="Add a debt"
     />

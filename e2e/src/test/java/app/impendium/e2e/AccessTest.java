@@ -103,6 +103,13 @@ class AccessTest extends Journey {
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rates offered")))
                 .isVisible();
         check(page, "the rates offered");
+        advisor.press("Close");
+        advisor.toCases();
+        advisor.open("22 Harrow Court");
+        advisor.view("Affordability");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways to make it fit")))
+                .isVisible();
+        check(page, "affordability");
         page.navigate("/practice/rates");
         assertThat(page.getByText("30-year fixed").first()).isVisible();
         check(page, "rates");

@@ -69,6 +69,11 @@ final class Screenshots {
             advisor.press("Undo");
             lifeline(advisor, "7 Tollgate Rise", "lifeline");
             options(advisor, "8 Bellfounder Close", "options");
+            page.navigate("/cases");
+            advisor.open("22 Harrow Court").view("Affordability");
+            assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways to make it fit")))
+                    .isVisible();
+            take(page, "affordability");
             page.navigate("/practice/rates");
             advisor.press("Edit 30-year fixed");
             take(page, "rates");
@@ -95,9 +100,7 @@ final class Screenshots {
 
     private void dark() {
         try (BrowserContext context = context(1280, 800, ColorScheme.DARK)) {
-            Advisor advisor =
-                    new Advisor(context.newPage()).signIn(Advisor.EMAIL).open("Lot 6, Cinder Hill");
-            take(advisor.page(), "loan-dark");
+            Advisor advisor = new Advisor(context.newPage()).signIn(Advisor.EMAIL);
             lifeline(advisor, "Workshop and flat, Pinfold Yard", "lifeline-dark");
             options(advisor, "31 Tannery Row", "options-dark");
         }

@@ -50,7 +50,7 @@ public final class Allowance {
         return isConditional;
     }
 
-    /** Whether a loan meets every test that a loan can meet, and that applies to it. */
+    /** Whether a loan meets every test that a loan can meet, that applies to it, and that can be told. */
     public boolean isMetBy(Proposal loan) {
         Facts facts = isConditional ? new ProposalFacts(loan, counted.household()) : null;
         for (Allowed entry : allowed) {
@@ -94,13 +94,14 @@ public final class Allowance {
         if (entry.loan().isPresent()) {
             return !loan.loan().isAbove(entry.loan().get());
         }
-        return entry.test().measure() == Measure.LOAN_TO_VALUE && isWithinValue(entry.test(), loan);
+        // Without a value or a region there is nothing that a loan could meet: the assessment tells what is missing.
+        return entry.test().measure() != Measure.LOAN_TO_VALUE || isWithinValue(entry.test(), loan);
     }
 
     private static boolean isWithinValue(LimitTest test, Proposal loan) {
         return loan.value()
-                .filter(value -> !loan.base().isAbove(mostOfValue(fixed(test), value)))
-                .isPresent();
+                .filter(value -> loan.base().isAbove(mostOfValue(fixed(test), value)))
+                .isEmpty();
     }
 
     static Money mostOfValue(BigDecimal percent, Money value) {

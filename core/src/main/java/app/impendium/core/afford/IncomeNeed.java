@@ -26,10 +26,10 @@ public final class IncomeNeed {
             Optional<BigDecimal> limit =
                     test.limit().of(allowance.counted().household().living());
             boolean dependsOnIncome = test.measure() != Measure.LOAN_TO_VALUE;
-            if (limit.isEmpty() || !dependsOnIncome && !isWithinValue(limit.get(), loan)) {
+            if (!dependsOnIncome && !isWithinValue(limit.orElseThrow(), loan)) {
                 return Optional.empty();
             }
-            if (dependsOnIncome) {
+            if (dependsOnIncome && limit.isPresent()) {
                 Money forThis = needed(allowance.counted(), loan, test.measure(), limit.get());
                 needed = forThis.isAbove(needed) ? forThis : needed;
             }
@@ -40,8 +40,8 @@ public final class IncomeNeed {
 
     private static boolean isWithinValue(BigDecimal limit, Proposal loan) {
         return loan.value()
-                .filter(value -> !loan.base().isAbove(Allowance.mostOfValue(limit, value)))
-                .isPresent();
+                .filter(value -> loan.base().isAbove(Allowance.mostOfValue(limit, value)))
+                .isEmpty();
     }
 
     private static Money needed(CountedHousehold counted, Proposal loan, Measure measure, BigDecimal limit) {

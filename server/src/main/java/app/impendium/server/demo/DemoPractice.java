@@ -4,6 +4,7 @@ import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.RateTableDocument;
 import app.impendium.server.limits.LimitSets;
@@ -23,7 +24,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Sets up the demo practice with its cases, a rate table and the starting limit sets in an empty database, where IMPENDIUM_DEMO asks for it. */
+/** Sets up the demo practice with its cases, a rate table, limit sets of its own and public ones in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
 @ConditionalOnProperty("impendium.demo")
 class DemoPractice implements ApplicationRunner {
@@ -77,6 +78,7 @@ class DemoPractice implements ApplicationRunner {
             store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i), CaseDocument.class));
         }
         rates.create(advisors.get(0), read("rates", RateTableDocument.class));
+        limits.create(advisors.get(0), read("limits", LimitSetDocument.class));
         for (Market market : Market.values()) {
             limits.start(advisors.get(0), market);
         }

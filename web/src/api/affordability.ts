@@ -1,0 +1,38 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import type { Market } from '../format/market'
+import { FOR_GOOD } from './answers'
+import { api, dataOf, type CaseDocument, type LimitSetView, type RateTableDocument } from './client'
+
+/** The practice's limit sets, by their names. */
+export const limitSetsQuery = queryOptions({
+  queryKey: ['limit-sets'],
+  queryFn: async ({ signal }) => dataOf(await api.GET('/api/limit-sets', { signal })),
+})
+
+/** What a case is held against. */
+export type Limits = { sets: readonly LimitSetView[]; table: RateTableDocument | null }
+
+/** Whether the options of a document keep to limits, and what would make one of them fit. */
+export const affordabilityQuery = (document: CaseDocument, option: number, { sets, table }: Limits) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['affordability', option, document, sets.map(({ id, revision }) => [id, revision]), table],
+    queryFn: async ({ signal }) => ({
+      document,
+      option,
+      sets,
+      view: dataOf(
+        await api.POST('/api/affordability/{option}', {
+          params: { path: { option } },
+          body: { document, sets: sets.map(({ set }) => set), table },
+          signal,
+        }),
+      ),
+    }),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
+/** Adds the public limit sets of a market to the practice's own. */
+export const startLimits = async (market: Market) =>
+  dataOf(await api.POST('/api/limit-sets/starting', { params: { query: { market } } }))

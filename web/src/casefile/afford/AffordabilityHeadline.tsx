@@ -1,0 +1,13 @@
+import { shortWords } from './readingWords'
+import { useAffordability } from './useAffordability'
+
+/** What decides, of what the chosen limits allow. */
+export function AffordabilityHeadline() {
+  const affordability = useAffordability()
+  if (typeof affordability === 'string') return affordability === 'pending' ? '' : 'no limits yet'
+  const { view } = affordability.chosen
+  const deciding = view.binding === null ? undefined : view.readings[view.binding]
+  if (view.monthlyIncomeCents === 0) return 'no income yet'
+  if (!deciding) return ''
+  return <span className={deciding.isMet ? undefined : 'text-over'}>{shortWords(deciding)}</span>
+}

@@ -1,0 +1,58 @@
+import { Tabs } from 'radix-ui'
+import { useStore } from 'zustand'
+import { useOpenCase } from '../CaseContext'
+import { selectedOf } from '../caseStore'
+import { OptionsBar } from '../loan/OptionsBar'
+import { AffordAnswer } from './AffordAnswer'
+import { DebtLines } from './DebtLines'
+import { IncomeBar } from './IncomeBar'
+import { LimitLines } from './LimitLines'
+import { MoneyAtHand } from './MoneyAtHand'
+import { NoLimits } from './NoLimits'
+import { People } from './People'
+import { useAffordability } from './useAffordability'
+import { Ways } from './Ways'
+import './afford.css'
+
+/** Whether the option that is shown fits, and what would make it fit. */
+export function AffordabilityView() {
+  const { store } = useOpenCase()
+  const { id } = useStore(store.store, selectedOf)
+  return (
+    <Tabs.Root value={id} onValueChange={store.select}>
+      <OptionsBar />
+      <Tabs.Content value={id} tabIndex={-1} className="outline-none">
+        <Affordability />
+      </Tabs.Content>
+    </Tabs.Root>
+  )
+}
+
+function Affordability() {
+  const { staleness } = useOpenCase()
+  const affordability = useAffordability()
+  if (affordability === 'no sets') return <NoLimits />
+  if (affordability === 'pending') return <p className="text-soft">Calculating…</p>
+  return (
+    <>
+      <AffordAnswer affordability={affordability} />
+      {staleness && (
+        <p role="status" className="text-soft text-[0.8125rem] font-medium">
+          {staleness}
+        </p>
+      )}
+      <div className="figures-sheet" data-testid="figures">
+        <IncomeBar held={affordability.chosen} />
+        <div className="wide:grid-cols-[1.1fr_1.1fr_1fr] mid:grid-cols-2 mt-8 grid items-start gap-x-8 gap-y-8">
+          <div>
+            <People affordability={affordability} />
+            <MoneyAtHand leftCents={affordability.chosen.view.moneyLeftCents} />
+          </div>
+          <DebtLines affordability={affordability} />
+          <LimitLines affordability={affordability} />
+        </div>
+        <Ways held={affordability.chosen} />
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,80 @@
+import { formatDay } from '../../format/date'
+import { useOpenCase } from '../CaseContext'
+import { withHousehold } from './household'
+import { limitWords, measured, measureName, spareWords } from './readingWords'
+import type { Affordability, Held } from './useAffordability'
+
+/** Every limit set of the case's market: met or not, by how much, and which test decides. */
+export function LimitLines({ affordability }: { affordability: Affordability }) {
+  return (
+    <section aria-labelledby="limits-heading">
+      <h2 id="limits-heading" className="heading">
+        Limits
+      </h2>
+      <ul aria-label="Limits">
+        {affordability.sets.map((held) => (
+          <LimitLine key={held.id} held={held} isChosen={held.id === affordability.chosen.id} />
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function LimitLine({ held, isChosen }: { held: Held; isChosen: boolean }) {
+  const { store, document, locale } = useOpenCase()
+  const { set, view } = held
+  const deciding = view.binding === null ? undefined : view.readings[view.binding]
+  return (
+    <li className="border-rule border-b py-2">
+      <p className="flex items-baseline justify-between gap-3">
+        <button
+          type="button"
+          className="limit-name"
+          aria-pressed={isChosen}
+          onClick={() => {
+            store.changeDocument(withHousehold(document, { limitSet: held.id }))
+            store.settle()
+          }}
+        >
+          {set.name}
+        </button>
+        <span className={view.isMet ? 'text-met font-semibold' : 'text-over font-semibold'}>
+          {stateOf(view)}
+        </span>
+      </p>
+      {!isChosen && deciding && (
+        <p className="text-soft text-[0.8125rem]">
+          {measureName(deciding.measure, set)} {limitWords(deciding)}: {spareWords(deciding)}
+        </p>
+      )}
+      {isChosen && (
+        <>
+          <ul aria-label={`Tests of ${set.name}`}>
+            {view.readings.map((reading) => (
+              <li key={reading.test} className="mt-1 flex justify-between gap-3 text-[0.8125rem]">
+                <span>
+                  {measureName(reading.measure, set)} {limitWords(reading)}
+                  <span className={reading.isMet ? 'text-soft block' : 'text-over block font-semibold'}>
+                    {spareWords(reading)}
+                  </span>
+                </span>
+                <span className="font-figures text-base whitespace-nowrap">
+                  {reading.reached === null ? '–' : measured(reading.measure, reading.reached)}
+                </span>
+              </li>
+            ))}
+          </ul>
+          <p className="text-soft mt-2 text-xs">
+            {set.source}, {formatDay(set.day, locale)}. Check before use.
+          </p>
+        </>
+      )}
+    </li>
+  )
+}
+
+/** Whether a set is met; where all that is missing is unknown, that it cannot be told. */
+function stateOf({ isMet, readings }: Held['view']): string {
+  if (isMet) return 'met'
+  return readings.every((reading) => reading.isMet || reading.unknown !== null) ? 'cannot be told' : 'not met'
+}

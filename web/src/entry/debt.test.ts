@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest'
+import { formatDebt } from '../format/debt'
+import { readDebt } from './debt'
+
+const debt = (fields: object) => ({
+  status: 'read',
+  value: {
+    kind: 'LOAN',
+    paymentCents: null,
+    balanceCents: null,
+    ratePercent: null,
+    paymentsLeft: null,
+    ...fields,
+  },
+})
+
+describe('a debt as it is spoken', () => {
+  it.each([
+    [
+      'car 412, 31 months, 11,900',
+      { name: 'car', paymentCents: 412_00, paymentsLeft: 31, balanceCents: 11_900_00 },
+    ],
+    ['support 240', { name: 'support', kind: 'SUPPORT', paymentCents: 240_00 }],
+    ['student 19,410', { name: 'student', kind: 'STUDENT_LOAN', balanceCents: 19_410_00 }],
+    [
+      'student loan 238.55, 19,410',
+      { name: 'student loan', kind: 'STUDENT_LOAN', paymentCents: 238_55, balanceCents: 19_410_00 },
+    ],
+    [
+      'card 95, 2,840, 21.9 %',
+      { name: 'card', kind: 'CARD', paymentCents: 95_00, balanceCents: 2_840_00, ratePercent: 21.9 },
+    ],
+    ['phone 60 a month', { name: 'phone', kind: 'BILL', paymentCents: 60_00 }],
+  ])('is %s', (text, fields) => {
+    expect(readDebt(text)).toEqual(debt(fields))
+  })
+
+  it.each([
+    ['', 'incomplete', /^Say what it is/],
+    ['car', 'incomplete', /^Say what it is/],
+    ['car 412, soon', 'unread', /^Enter an amount/],
+    ['card 95, 2,840, x %', 'unread', /^Enter a rate/],
+  ])('cannot be %s', (text, status, message) => {
+    expect(readDebt(text)).toMatchObject({ status, message: expect.stringMatching(message) as string })
+  })
+
+  it.each(['car 412, 31 months, 11,900', 'support 240', 'student 19,410', 'card 95, 2,840, 21.9\u202f%'])(
+    'is written out as it was spoken: %s',
+    (text) => {
+      const reading = readDebt(text)
+      expect(reading.status === 'read' && formatDebt(reading.value)).toBe(text)
+    },
+  )
+})
