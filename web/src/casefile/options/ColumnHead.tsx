@@ -2,6 +2,7 @@ import { DropdownMenu } from 'radix-ui'
 import { useState, type KeyboardEvent } from 'react'
 import { MenuContent, MenuItem, MenuSeparator } from '../../ui/Menu'
 import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
+import { FitsLimits } from '../afford/FitsLimits'
 import { useOpenCase } from '../CaseContext'
 import { addOption, deleteOption, makeBaseline, MOST_OPTIONS, moveOption } from '../options'
 import { RenameField } from '../RenameField'
@@ -79,6 +80,7 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
           )}
         </MenuContent>
       </DropdownMenu.Root>
+      <FitsLimits option={option} />
       <ColumnNotes compared={compared} />
     </>
   )

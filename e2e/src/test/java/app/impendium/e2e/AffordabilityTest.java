@@ -48,6 +48,10 @@ class AffordabilityTest extends Journey {
         assertThat(list(page, "Debts")).containsText("194.10");
         assertThat(list(page, "Debts")).containsText("no debt to a lender: never counts");
         assertThat(list(page, "Debts")).containsText("left out: 10 or fewer left");
+        assertThat(advisor.answer()).containsText("It cannot be told whole: no score given.");
+        page.getByLabel("Credit score").fill("702");
+        page.keyboard().press("Tab");
+        assertThat(advisor.answer()).not().containsText("cannot be told");
         assertThat(advisor.answer()).containsText("of it is committed");
         assertThat(advisor.answer()).containsText("a month over what Conventional");
         assertThat(page.getByRole(AriaRole.NAVIGATION)).containsText("of 36\u202f%");
@@ -62,6 +66,10 @@ class AffordabilityTest extends Journey {
                 .click();
         assertThat(page.getByRole(AriaRole.TAB)).hasCount(2);
         assertThat(advisor.answer()).containsText("a month under what Conventional");
+        advisor.view("Options");
+        assertThat(page.getByTestId("columns")).containsText("not within Conventional");
+        assertThat(page.getByTestId("columns")).containsText("✓ within Conventional");
+        advisor.view("Affordability");
         ways.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Apply ?: A loan of")))
                 .click();
         assertThat(advisor.answer()).containsText(Pattern.compile("a month under what Conventional|just what"));
