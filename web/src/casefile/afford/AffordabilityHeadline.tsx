@@ -4,7 +4,7 @@ import { useAffordability } from './useAffordability'
 /** What decides, of what the chosen limits allow. */
 export function AffordabilityHeadline() {
   const affordability = useAffordability()
-  if (typeof affordability === 'string') return affordability === 'pending' ? '' : 'no limits yet'
+  if (typeof affordability === 'string') return affordability === 'no sets' ? 'no limits yet' : ''
   const { view } = affordability.chosen
   const deciding = view.binding === null ? undefined : view.readings[view.binding]
   if (view.monthlyIncomeCents === 0) return 'no income yet'

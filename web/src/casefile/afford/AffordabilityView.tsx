@@ -32,6 +32,7 @@ function Affordability() {
   const { staleness } = useOpenCase()
   const affordability = useAffordability()
   if (affordability === 'no sets') return <NoLimits />
+  if (affordability === 'no answer') return <p>This option cannot be held against the limits as it stands.</p>
   if (affordability === 'pending') return <p className="text-soft">Calculating…</p>
   return (
     <>

@@ -20,7 +20,7 @@ export type Affordability = {
 }
 
 /** What stands in the way of an answer. */
-export type Nothing = 'pending' | 'no sets'
+export type Nothing = 'pending' | 'no sets' | 'no answer'
 
 /** Whether the option that is shown fits: as it stands, or as it last had an answer. */
 export function useAffordability(): Affordability | Nothing {
@@ -36,16 +36,17 @@ export function useAffordability(): Affordability | Nothing {
     enabled: isKnown && now.isError,
   })
   const answer = now.data ?? last.data
+  const isRefused = now.isError && last.isError
   return useMemo(() => {
     if (limits?.sets.length === 0) return 'no sets'
-    if (!answer) return 'pending'
+    if (!answer) return isRefused ? 'no answer' : 'pending'
     const sets = answer.sets.flatMap(({ id, set }, index) => {
       const view = answer.view.sets[index]
       return view ? [{ id, set, view }] : []
     })
     const chosen = sets.find(({ id }) => id === document.household.limitSet) ?? sets[0]
     return chosen ? { document: answer.document, view: answer.view, sets, chosen } : 'pending'
-  }, [limits, answer, document.household.limitSet])
+  }, [limits, answer, isRefused, document.household.limitSet])
 }
 
 const NO_LIMITS: Limits = { sets: [], table: null }

@@ -170,6 +170,13 @@ class AffordabilityApiTest {
     }
 
     @Test
+    void answersForALoanThatStaysAtItsPayment() {
+        ObjectNode document = Documents.set(GoldenHouseholds.earning("6200.00"), "features.paymentCents", "180000");
+        JsonNode fit = afford(document, LimitSetDocuments.set("Ours")).at("/sets/0/fit");
+        assertThat(fit.get("levers")).isNotEmpty();
+    }
+
+    @Test
     void hasNoRatioWithoutIncome() {
         JsonNode reading = afford(GoldenHouseholds.earning("0.00"), LimitSetDocuments.set("Ours"))
                 .at("/sets/0/readings/0");

@@ -18,7 +18,7 @@ public final class LoanVariants {
     private final LoanOption option;
     private final Funds funds;
 
-    /** Whether an option may have a payment and yet no figures: a buydown and a fixed-rate period must fit its loan. */
+    /** Whether an option may have a payment and yet no figures: what is agreed beside a plain loan must fit it. */
     private final boolean needsFigures;
 
     private final Map<StressedRate, Tested> byStress = new HashMap<>();
@@ -29,8 +29,9 @@ public final class LoanVariants {
     public LoanVariants(LoanOption option, Funds funds) {
         this.option = option;
         this.funds = funds;
-        this.needsFigures =
-                option.closing().buydown().isPresent() || option.rateTerm().isPresent();
+        this.needsFigures = option.closing().buydown().isPresent()
+                || option.rateTerm().isPresent()
+                || !option.loanTerms().isPlain();
         CaseEvaluator.evaluate(option);
     }
 

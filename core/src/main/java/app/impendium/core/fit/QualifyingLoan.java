@@ -5,6 +5,7 @@ import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Funds;
 import app.impendium.core.afford.Proposal;
 import app.impendium.core.afford.StressedRate;
+import app.impendium.core.cost.CashToClose;
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.MonthlyCost;
 import app.impendium.core.finding.CaseException;
@@ -57,7 +58,9 @@ public final class QualifyingLoan implements Proposal {
     public HousingCost testedCost() {
         return stressed.equals(StressedRate.NONE)
                 ? cost()
-                : cost(option.withRate(stressed.of(option.rate().annual())).loanTerms());
+                : cost(option.withRate(stressed.of(option.rate().annual()))
+                        .atLevelPayment()
+                        .loanTerms());
     }
 
     /** The rate at which the limit set tests it, where it is another than its own. */
@@ -99,12 +102,20 @@ public final class QualifyingLoan implements Proposal {
         return funds.leftAfter(cashToClose());
     }
 
-    /** What the clients bring to closing, debts that they pay off there included. */
+    /** What the clients bring to closing. Only the subsidy of a buydown follows from a schedule. */
     public Money cashToClose() {
         if (cash == null) {
-            cash = CaseEvaluator.evaluate(option).cashToClose().total();
+            cash = option.closing().buydown().isPresent()
+                    ? CaseEvaluator.evaluate(option).cashToClose().total()
+                    : cashWithoutBuydown();
         }
         return cash;
+    }
+
+    private Money cashWithoutBuydown() {
+        Money premium = option.closing().upfrontPremium().paidAtClosing(base());
+        return CashToClose.of(option.closing().costs(), loan(), option.financing(), premium, Money.ZERO)
+                .total();
     }
 
     private HousingCost cost(LoanTerms asked) {

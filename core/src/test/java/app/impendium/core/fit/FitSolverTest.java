@@ -3,6 +3,7 @@ package app.impendium.core.fit;
 import static app.impendium.core.GoldenCases.cents;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.Closing;
 import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
@@ -15,17 +16,22 @@ import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.LimitTest;
 import app.impendium.core.afford.Measure;
 import app.impendium.core.afford.Reading.Measured;
+import app.impendium.core.afford.StressedRate;
 import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.PropertyTax;
+import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PaymentFrequency;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -34,6 +40,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
@@ -106,6 +113,33 @@ class FitSolverTest {
                         money(at.get("dues")),
                         Money.ZERO));
         assertThat(cost.total()).isEqualTo(money(at.get("total")));
+    }
+
+    @Test
+    void leadsALoanWithAChosenPaymentOnlyToLoansThatHaveFigures() {
+        LoanOption plain = Options.purchase("10", PaymentFrequency.MONTHLY, 300);
+        LoanOption option =
+                plain.withFeatures(plain.features().withRegular(new RegularPayment.Custom(Money.of("1700.00"))));
+        LimitSet set = Households.set(
+                List.of(Households.atMost(Measure.BACK_END, "45")),
+                new StressedRate(Percent.of("2"), AnnualRate.ofPercent("0")),
+                40);
+        FitSolver solver = new FitSolver(
+                new LoanVariants(option, Households.NO_FUNDS),
+                Households.of(List.of(Households.monthly("9000.00")), List.of(), Households.NO_FUNDS),
+                set,
+                Set.of());
+
+        assertThat(solver.levers()).isNotEmpty().allSatisfy(answer -> {
+            assertThat(CaseEvaluator.evaluate(answer.loan().option())
+                            .cashToClose()
+                            .total())
+                    .isEqualTo(answer.loan().cashToClose());
+        });
+        // Tested at 7.75 %, a payment that was chosen at 5.75 % says nothing.
+        assertThat(solver.loan().testedCost().principalAndInterest())
+                .isEqualTo(LevelPayment.of(
+                        plain.withRate(AnnualRate.ofPercent("7.75")).loanTerms()));
     }
 
     private static FitSolver solver(JsonNode input, String down, String price, List<Debt> debts, Funds funds) {
