@@ -35,7 +35,7 @@ public final class CaseComparison {
         this.today = today;
         this.options = List.copyOf(options);
         this.debts = options.stream()
-                .flatMap(option -> paidOff(option).stream())
+                .flatMap(option -> option.option().debtsPaidOff().stream())
                 .distinct()
                 .toList();
         this.keptMonths = assumptions.kept().map(LoanTerm::months).orElse(USUAL_MONTHS);
@@ -151,16 +151,10 @@ public final class CaseComparison {
     }
 
     private List<Schedule> beside(OptionEvaluation option) {
-        List<RunningDebt> paidOff = paidOff(option);
+        List<RunningDebt> paidOff = option.option().debtsPaidOff();
         return debts.stream()
                 .filter(debt -> !paidOff.contains(debt))
                 .flatMap(debt -> debt.schedule().stream())
                 .toList();
-    }
-
-    private static List<RunningDebt> paidOff(OptionEvaluation option) {
-        return option.option()
-                .financing()
-                .match(purchase -> List.of(), loanOnly -> List.of(), Financing.Refinancing::debts);
     }
 }

@@ -13,6 +13,7 @@ import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentDates;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.RegularPayment;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
@@ -20,6 +21,7 @@ import app.impendium.core.rate.PeriodicRate;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * One way of financing the home: all that its figures follow from. Immutable.
@@ -83,6 +85,13 @@ public record LoanOption(
     /** The price of the home, zero where it is not known: what shares of the price are taken of. */
     public Money price() {
         return financing.price().orElse(Money.ZERO);
+    }
+
+    /** What is owed beside the home and paid off with it, by the loan or in cash. */
+    public List<RunningDebt> debtsPaidOff() {
+        List<RunningDebt> byLoan =
+                financing.match(purchase -> List.of(), loanOnly -> List.of(), Financing.Refinancing::debts);
+        return Stream.concat(byLoan.stream(), closing.debtsPaidOff().stream()).toList();
     }
 
     /** The same with other money: another price, down payment or loan amount. */

@@ -128,7 +128,12 @@ public final class OptionEvaluation {
 
     private CashToClose computeCashToClose() {
         return CashToClose.of(
-                option.closing().costs(), loan.amount(), option.financing(), premiumAtClosing(), loan.subsidyOfBuyer());
+                option.closing().costs(),
+                loan.amount(),
+                option.financing(),
+                premiumAtClosing(),
+                loan.subsidyOfBuyer(),
+                option.closing().debtsPaidOff());
     }
 
     private Disclosure computeDisclosure() {

@@ -95,6 +95,20 @@ class CaseComparisonTest {
     }
 
     @Test
+    void aDebtPaidOffInCashIsBroughtToClosingAndNoLongerPaid() {
+        RunningDebt car = debt("car", "9000.00", "300.00");
+        Closing closing = THIRTY_YEARS.closing();
+        LoanOption paidOff = THIRTY_YEARS.withClosing(
+                new Closing(closing.day(), closing.costs(), closing.upfrontPremium(), closing.buydown(), List.of(car)));
+        CaseComparison comparison = compared(Assumptions.NONE, List.of(THIRTY_YEARS, paidOff));
+
+        assertThat(comparison.kept(0).month().minus(comparison.kept(1).month())).isEqualTo(Money.of("300.00"));
+        assertThat(comparison.costs().moved(1).cashToClose())
+                .isEqualTo(comparison.costs().moved(0).cashToClose().plus(car.balance()));
+        assertThat(comparison.kept(0).cost()).isGreaterThan(comparison.kept(1).cost());
+    }
+
+    @Test
     void aSavingPaysBackAtOnceWithoutCostsAndLateWhereItIsTiny() {
         assertThat(CaseComparison.Payback.of(Money.of("-200.00"), Money.of("10.00"))
                         .months())

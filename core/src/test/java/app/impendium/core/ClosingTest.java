@@ -145,6 +145,6 @@ class ClosingTest {
     }
 
     private static Closing closing(Optional<LocalDate> day, UpfrontPremium upfront, Optional<BuydownTerms> buydown) {
-        return new Closing(day, ClosingCosts.NONE, upfront, buydown);
+        return new Closing(day, ClosingCosts.NONE, upfront, buydown, List.of());
     }
 }

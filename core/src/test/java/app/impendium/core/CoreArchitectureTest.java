@@ -43,7 +43,7 @@ class CoreArchitectureTest {
             Map.entry("cost", Set.of("finding", "money", "rate", "loan")),
             Map.entry("afford", Set.of("finding", "money", "rate")),
             Map.entry("compare", Set.of("finding", "money", "rate", "loan", "cost")),
-            Map.entry("working", Set.of("finding", "money", "rate", "loan", "cost", "compare")),
+            Map.entry("working", Set.of("finding", "money", "rate", "loan", "cost", "compare", "afford")),
             Map.entry("", Set.of("finding", "money", "rate", "loan", "cost", "compare", "working")),
             Map.entry("target", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "working")),
             Map.entry("fit", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "pricing", "afford")),

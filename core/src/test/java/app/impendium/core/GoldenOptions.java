@@ -125,7 +125,8 @@ public final class GoldenOptions {
                 new UpfrontPremium(
                         percent(closing, "upfrontPremiumPercent"),
                         closing.path("upfrontPremiumFinanced").asBoolean(false)),
-                input.has("buydown") ? Optional.of(buydown(input.get("buydown"))) : Optional.empty());
+                input.has("buydown") ? Optional.of(buydown(input.get("buydown"))) : Optional.empty(),
+                List.of());
     }
 
     private ClosingItem fixed(Kind kind, String name) {

@@ -124,7 +124,8 @@ public final class RandomOptions {
                                         ClosingItem.of(Kind.LOAN_FEE, Money.ofCents(fee)),
                                         ClosingItem.of(Kind.PREPAID_INTEREST, Money.ofCents(fee / 7)))),
                                 upfront,
-                                Optional.empty()),
+                                Optional.empty(),
+                                List.of()),
                         new HousingTerms(
                                 new PropertyTax.ShareOfPrice(tax),
                                 Money.ofCents(fee),

@@ -74,7 +74,7 @@ public final class Refinancings {
                 Optional.empty(),
                 LocalDate.of(2027, 3, 1),
                 features,
-                new Closing(Optional.empty(), costs, Closing.PLAIN.upfrontPremium(), Optional.empty()),
+                new Closing(Optional.empty(), costs, Closing.PLAIN.upfrontPremium(), Optional.empty(), List.of()),
                 NOTHING_BESIDE,
                 CreditCostRate.ANNUAL_PERCENTAGE_RATE);
     }

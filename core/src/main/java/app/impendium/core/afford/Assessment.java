@@ -34,12 +34,17 @@ public record Assessment(List<Reading> readings) {
         return readings.stream().allMatch(Reading::isMet);
     }
 
-    /** The test that decides: of those missed, else of all, the one that is nearest to its limit or furthest beyond it. */
+    /**
+     * The test that decides: the one missed by most; where all are met, the nearest to its limit of those that the loan can meet,
+     * else of all.
+     */
     public Optional<Measured> binding() {
         return readings.stream()
                 .filter(Measured.class::isInstance)
                 .map(Measured.class::cast)
-                .min(Comparator.comparing(Assessment::distance));
+                .min(Comparator.<Measured, Boolean>comparing(reading ->
+                                reading.isMet() && !reading.test().measure().followsTheLoan())
+                        .thenComparing(Assessment::distance));
     }
 
     /** How far a test is from its limit, as a share of it; negative beyond it. */

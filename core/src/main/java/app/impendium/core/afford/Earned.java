@@ -26,7 +26,9 @@ public sealed interface Earned {
      * @param perWeek hours a week, above 0 and at most 168, with at most two decimals
      */
     record Hourly(BigDecimal perWeek) implements Earned {
-        private static final int WEEKS = 52;
+        /** Weeks that are worked in a year. */
+        public static final int WEEKS = 52;
+
         private static final int MOST_HOURS = 7 * 24;
         private static final int MOST_DECIMALS = 2;
 

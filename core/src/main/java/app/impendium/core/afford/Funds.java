@@ -24,6 +24,11 @@ public record Funds(Money atHand, Money gifts, Money mustStay) {
         findings.throwIfAny();
     }
 
+    /** What closing may take: all but what must stay; negative where they have less than that. */
+    public Money free() {
+        return atHand.plus(gifts).minus(mustStay);
+    }
+
     /** What is left of it after closing; negative where it does not suffice. */
     public Money leftAfter(Money cashToClose) {
         return atHand.plus(gifts).minus(cashToClose);

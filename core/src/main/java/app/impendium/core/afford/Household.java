@@ -45,6 +45,11 @@ public record Household(
         findings.throwIfAny();
     }
 
+    /** The same where someone else decides. */
+    public Household decidedBy(Underwriting other) {
+        return new Household(incomes, debts, properties, funds, living, score, other);
+    }
+
     /** What counts of all incomes a month. */
     Money monthlyEarnings() {
         long cents = 0;

@@ -154,7 +154,8 @@ public final class SellerCredit {
                         others, points, Stream.of(ClosingItem.of(ClosingItem.Kind.SELLER_CREDIT, credit)))
                 .flatMap(each -> each)
                 .toList();
-        return new Closing(closing.day(), new ClosingCosts(items), closing.upfrontPremium(), buydown);
+        return new Closing(
+                closing.day(), new ClosingCosts(items), closing.upfrontPremium(), buydown, closing.debtsPaidOff());
     }
 
     private static Money unused(LoanOption changed) {

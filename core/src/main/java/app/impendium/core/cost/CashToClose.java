@@ -1,17 +1,19 @@
 package app.impendium.core.cost;
 
 import app.impendium.core.cost.ClosingItem.Kind;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import java.util.List;
 import java.util.stream.Stream;
 
 /**
  * The money that the client brings to closing, by parts. A seller credit never pays more than the costs that it may pay,
- * which are all but the down payment; what cannot be used is told.
+ * which are all but the down payment and debts; what cannot be used is told.
  *
  * @param costs what the client pays, one sum for each kind of which something is due
  * @param upfrontPremium an upfront premium or guarantee fee that is not financed
  * @param buydownSubsidy the subsidy of a temporary buydown, where the client pays it
+ * @param debts what is paid off of debts beside the home
  * @param lenderCredit what the lender pays, taken off
  * @param sellerCreditUsed the part of the seller credit that is taken off
  * @param sellerCreditUnused the part of it that cannot be used
@@ -23,6 +25,7 @@ public record CashToClose(
         List<Cost> costs,
         Money upfrontPremium,
         Money buydownSubsidy,
+        Money debts,
         Money lenderCredit,
         Money sellerCreditUsed,
         Money sellerCreditUnused,
@@ -40,9 +43,15 @@ public record CashToClose(
      * The cash for these costs on a loan.
      *
      * @param loan the loan that shares are a percent of
+     * @param debtsPaidOff debts beside the home that are paid off in cash
      */
     public static CashToClose of(
-            ClosingCosts given, Money loan, Financing financing, Money upfrontPremium, Money buydownSubsidy) {
+            ClosingCosts given,
+            Money loan,
+            Financing financing,
+            Money upfrontPremium,
+            Money buydownSubsidy,
+            List<RunningDebt> debtsPaidOff) {
         List<Cost> costs = Stream.of(Kind.values())
                 .map(kind -> new Cost(kind, given.paid(kind, loan)))
                 .filter(cost -> !cost.amount().isZero())
@@ -55,6 +64,7 @@ public record CashToClose(
                 costs,
                 upfrontPremium,
                 buydownSubsidy,
+                debtsPaidOff.stream().map(RunningDebt::balance).reduce(Money.ZERO, Money::plus),
                 given.credited(Kind.LENDER_CREDIT, loan),
                 used,
                 offered.minus(used),
@@ -76,12 +86,13 @@ public record CashToClose(
         return sum(costs.stream().filter(cost -> cost.kind() == kind).toList());
     }
 
-    /** Down payment and costs less credits and what the loan pays. Negative where the client receives more than all of it. */
+    /** Down payment, costs and debts paid off less credits and what the loan pays. Negative where the client receives more than all of it. */
     public Money total() {
         return downPayment
                 .plus(sum(costs))
                 .plus(upfrontPremium)
                 .plus(buydownSubsidy)
+                .plus(debts)
                 .minus(lenderCredit)
                 .minus(sellerCreditUsed)
                 .minus(financedCosts)

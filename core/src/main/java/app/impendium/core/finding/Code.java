@@ -79,8 +79,12 @@ public enum Code {
     NO_RATE_TABLE,
     /** A credit that does not pay for the least of what it is for: given credit, the least that would where there is one. */
     CREDIT_TOO_SMALL,
-    /** Columns of which none of the texts that can be read has all: given. */
+    /** Columns of which none of the texts that can be read has all: given, those that are known. */
     UNKNOWN_COLUMNS,
+    /** So many lines as are not taken at once: given, most. */
+    NUMBER_OF_LINES,
+    /** No word of those that are known: given, those. */
+    UNKNOWN_WORD,
     /** No number: given. */
     NOT_A_NUMBER,
     /** Not what the parameter is about: given. */

@@ -24,6 +24,7 @@ public final class Field {
     public static final String LOAN = "financing.loanCents";
     public static final String BALANCE_PAID_OFF = "financing.balanceCents";
     public static final String DEBTS_PAID_OFF = "financing.debtsPaidOff";
+    public static final String DEBTS_PAID_IN_CASH = "closing.debtsPaidOff";
     public static final String CASH_OUT = "financing.cashOutCents";
     public static final String HOME_VALUE = "financing.valueCents";
 

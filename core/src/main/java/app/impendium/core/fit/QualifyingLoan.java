@@ -114,7 +114,13 @@ public final class QualifyingLoan implements Proposal {
 
     private Money cashWithoutBuydown() {
         Money premium = option.closing().upfrontPremium().paidAtClosing(base());
-        return CashToClose.of(option.closing().costs(), loan(), option.financing(), premium, Money.ZERO)
+        return CashToClose.of(
+                        option.closing().costs(),
+                        loan(),
+                        option.financing(),
+                        premium,
+                        Money.ZERO,
+                        option.closing().debtsPaidOff())
                 .total();
     }
 

@@ -71,6 +71,7 @@ public final class ClosingWorking {
         workings.add(total.given(
                         amount(Name.UPFRONT_PREMIUM, cash.upfrontPremium()),
                         amount(Name.BUYDOWN_SUBSIDY, cash.buydownSubsidy()),
+                        amount(Name.DEBT_PAID_OFF, cash.debts()),
                         amount(Name.LENDER_CREDIT, cash.lenderCredit()),
                         amount(Name.SELLER_CREDIT_USED, cash.sellerCreditUsed()),
                         amount(Name.FINANCED_COSTS, cash.financedCosts()),

@@ -68,7 +68,8 @@ public enum Figure {
     KEPT_MONTH,
     STAYS_FROM,
     PAYBACK,
-    CHANGE_FROM_TODAY;
+    CHANGE_FROM_TODAY,
+    COUNTED_INCOME;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
@@ -130,7 +131,8 @@ public enum Figure {
                     KEPT_INTEREST,
                     STAYS_FROM,
                     PAYBACK,
-                    CHANGE_FROM_TODAY -> List.of();
+                    CHANGE_FROM_TODAY,
+                    COUNTED_INCOME -> List.of();
         };
     }
 }

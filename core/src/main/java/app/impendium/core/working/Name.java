@@ -167,7 +167,14 @@ public enum Name {
     STAYS_FROM,
     PAYBACK,
     PAID_TODAY,
-    CHANGE_FROM_TODAY;
+    CHANGE_FROM_TODAY,
+    EARNED_EACH,
+    EARNED_AN_HOUR,
+    TIMES_A_YEAR,
+    HOURS_A_WEEK,
+    WEEKS_A_YEAR,
+    SHARE_COUNTED,
+    COUNTED_INCOME;
 
     /** What an item at closing is. */
     static Name of(Kind kind) {

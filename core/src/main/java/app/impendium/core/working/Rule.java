@@ -115,7 +115,13 @@ public enum Rule {
     CASH_TO_CLOSE(
             "",
             named("down payment", Name.DOWN_PAYMENT)
-                    .plus(total("costs", Name.of(kind -> !kind.isCredit(), Name.UPFRONT_PREMIUM, Name.BUYDOWN_SUBSIDY)))
+                    .plus(total(
+                            "costs",
+                            Name.of(
+                                    kind -> !kind.isCredit(),
+                                    Name.UPFRONT_PREMIUM,
+                                    Name.BUYDOWN_SUBSIDY,
+                                    Name.DEBT_PAID_OFF)))
                     .minus(total(
                             "credits",
                             Name.LENDER_CREDIT,
@@ -198,6 +204,19 @@ public enum Rule {
                     .plus(total("paid", Name.PAID, Name.PREMIUMS, Name.HOME_COSTS_BY_THEN, Name.DEBTS_PAID))
                     .minus(named("subsidy", Name.SUBSIDY_BY_THEN))
                     .plus(total("balance", Name.KEPT_BALANCE, Name.DEBTS_OWED))),
+    INCOME_EACH_TIME(
+            "",
+            named("earned", Name.EARNED_EACH)
+                    .times(named("times a year", Name.TIMES_A_YEAR))
+                    .over(Symbols.MONTHS)
+                    .times(named("share counted", Name.SHARE_COUNTED))),
+    INCOME_BY_THE_HOUR(
+            "",
+            named("earned an hour", Name.EARNED_AN_HOUR)
+                    .times(named("hours a week", Name.HOURS_A_WEEK))
+                    .times(named("weeks", Name.WEEKS_A_YEAR))
+                    .over(Symbols.MONTHS)
+                    .times(named("share counted", Name.SHARE_COUNTED))),
     KEPT_MONTH("", named("month", Name.FIRST_MONTH).plus(total("payments of debts beside it", Name.DEBT_PAYMENT))),
     CHANGE_FROM_TODAY(
             "", named("month of the loan", Name.PRINCIPAL_AND_INTEREST).minus(named("paid today", Name.PAID_TODAY))),

@@ -89,6 +89,23 @@ class AssessmentTest {
     }
 
     @Test
+    void isDecidedByTheTestMissedByMostElseByTheNearestThatTheLoanCanMeet() {
+        LimitSet met = Households.set(atMost(Measure.BACK_END, "90"), atMost(Measure.RESERVES, "1"));
+        Household people = earning("6250.00");
+        Money month = Money.of("2000.00");
+        Home home = new Home(month, month, Money.ZERO, Optional.empty(), month);
+        assertThat(assessment(met, people, home).binding().orElseThrow().test().measure())
+                .isEqualTo(Measure.BACK_END);
+        LimitSet missed = Households.set(atMost(Measure.BACK_END, "31"), atMost(Measure.RESERVES, "60"));
+        assertThat(assessment(missed, people, home)
+                        .binding()
+                        .orElseThrow()
+                        .test()
+                        .measure())
+                .isEqualTo(Measure.RESERVES);
+    }
+
+    @Test
     void appliesATestOnlyUnderItsConditions() {
         LimitSet set = Households.set(
                 atMost(Measure.BACK_END, "45", new Condition.Below(Fact.RESERVES, BigDecimal.valueOf(6))),

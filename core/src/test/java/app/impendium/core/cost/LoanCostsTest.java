@@ -102,8 +102,8 @@ class LoanCostsTest {
     void sellersCreditPaysNoMoreThanTheCostsItMayPay() {
         ClosingCosts costs = costs("1.25", "0", "2150.00", "810.40", "7500.00");
 
-        CashToClose cash =
-                CashToClose.of(costs, Money.of("240000.00"), SIXTY_THOUSAND_DOWN, Money.ZERO, Money.of("500.00"));
+        CashToClose cash = CashToClose.of(
+                costs, Money.of("240000.00"), SIXTY_THOUSAND_DOWN, Money.ZERO, Money.of("500.00"), List.of());
 
         assertThat(cash.cost(Kind.POINTS)).isEqualTo(Money.of("3000.00"));
         assertThat(cash.sellerCreditUsed()).isEqualTo(Money.of("6460.40"));
@@ -115,8 +115,8 @@ class LoanCostsTest {
     void lendersCreditLowersTheCashToClose() {
         ClosingCosts costs = costs("0", "0.5", "2150.00", "0.00", "150.00");
 
-        CashToClose cash =
-                CashToClose.of(costs, Money.of("240000.00"), SIXTY_THOUSAND_DOWN, Money.of("70.00"), Money.ZERO);
+        CashToClose cash = CashToClose.of(
+                costs, Money.of("240000.00"), SIXTY_THOUSAND_DOWN, Money.of("70.00"), Money.ZERO, List.of());
 
         assertThat(cash.total()).isEqualTo(Money.of("60870.00"));
         assertThat(costs.prepaidFinanceCharge(Money.of("240000.00"))).isEqualTo(Money.of("2150.00"));
@@ -132,7 +132,7 @@ class LoanCostsTest {
                 ClosingItem.of(Kind.LOAN_FEE, Money.of("350.00")),
                 ClosingItem.of(Kind.LOAN_FEE, Money.of("125.50"))));
 
-        CashToClose cash = CashToClose.of(costs, loan, SIXTY_THOUSAND_DOWN, Money.ZERO, Money.ZERO);
+        CashToClose cash = CashToClose.of(costs, loan, SIXTY_THOUSAND_DOWN, Money.ZERO, Money.ZERO, List.of());
 
         assertThat(cash.costs()).containsExactly(new CashToClose.Cost(Kind.LOAN_FEE, Money.of("475.50")));
         assertThat(cash.total()).isEqualTo(Money.of("60475.50"));

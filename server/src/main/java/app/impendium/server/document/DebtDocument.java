@@ -13,6 +13,7 @@ import java.math.BigDecimal;
  * @param paymentCents what is paid a month; absent where none is reported
  * @param ratePercent its annual rate; absent where it is not known, and then taken to be nothing
  * @param paymentsLeft how many payments are left; absent where it is not known
+ * @param simulated whether a simulated credit report named it; absent for no
  */
 public record DebtDocument(
         String id,
@@ -21,5 +22,6 @@ public record DebtDocument(
         @Schema(nullable = true) Long balanceCents,
         @Schema(nullable = true) Long paymentCents,
         @Schema(nullable = true) BigDecimal ratePercent,
-        @Schema(nullable = true) Integer paymentsLeft)
+        @Schema(nullable = true) Integer paymentsLeft,
+        @Schema(nullable = true) Boolean simulated)
         implements Entry {}

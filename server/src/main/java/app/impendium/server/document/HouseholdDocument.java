@@ -19,6 +19,7 @@ import java.util.List;
  * @param region where they live, by the name that a limit set's table has for it; absent where it is not said
  * @param incomeTaxCents income tax and contributions a month; absent for none
  * @param upkeepCents what running the home takes a month; absent for nothing
+ * @param housingTodayCents what living costs today a month, rent or loan with tax and insurance; absent where it is not said
  * @param score the credit score that counts; absent where it is not known
  * @param underwriting who decides on the application; absent for a person
  * @param limitSet the id of the limit set that the case is looked at with; absent for the first of its market
@@ -34,13 +35,14 @@ public record HouseholdDocument(
         @Schema(nullable = true) String region,
         @Schema(nullable = true) Long incomeTaxCents,
         @Schema(nullable = true) Long upkeepCents,
+        @Schema(nullable = true) Long housingTodayCents,
         @Schema(nullable = true) Integer score,
         @Schema(nullable = true) Underwriting underwriting,
         @Schema(nullable = true) String limitSet) {
 
     /** Nobody, of whom nothing is known. */
     public static final HouseholdDocument NONE = new HouseholdDocument(
-            List.of(), List.of(), List.of(), null, null, null, null, null, null, null, null, null, null);
+            List.of(), List.of(), List.of(), null, null, null, null, null, null, null, null, null, null, null);
 
     /** Lists that are not sent are empty. */
     public HouseholdDocument {

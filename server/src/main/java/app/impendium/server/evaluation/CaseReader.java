@@ -11,7 +11,6 @@ import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.finding.Value;
 import app.impendium.core.loan.LoanTerm;
-import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.YearlyChange;
@@ -19,12 +18,13 @@ import app.impendium.server.document.AssumptionsDocument;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.OptionDocument;
+import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import org.springframework.http.HttpStatus;
 
 /** Turns a case document into the case that the computation knows, or refuses it with everything that is wrong. */
 final class CaseReader {
@@ -78,14 +78,27 @@ final class CaseReader {
      *
      * @param because why nothing was made of it; empty where something was
      */
-    record Attempt<T>(Optional<T> made, List<Finding> because) {}
+    record Attempt<T>(Optional<T> made, List<Finding> because) {
+
+        /**
+         * What was made of one option, counted from 0.
+         *
+         * @throws CaseException if nothing was
+         * @throws RefusedException if there is no such option
+         */
+        static <T> T madeOf(List<Attempt<T>> attempts, int index) {
+            if (index < 0 || index >= attempts.size()) {
+                throw new RefusedException(
+                        HttpStatus.NOT_FOUND, "No such option", "The case has " + attempts.size() + " options.");
+            }
+            Attempt<T> attempt = attempts.get(index);
+            return attempt.made().orElseThrow(() -> new CaseException(attempt.because()));
+        }
+    }
 
     /** What a document says beside its options. */
     private record CaseFrame(
-            boolean isCountable,
-            CreditCostRate costRate,
-            Optional<Assumptions> assumptions,
-            Map<String, RunningDebt> debts) {}
+            boolean isCountable, CreditCostRate costRate, Optional<Assumptions> assumptions, PayableDebts debts) {}
 
     private static CaseFrame frame(CaseDocument document, Findings findings) {
         checkFormat(document.format(), findings);
@@ -109,7 +122,7 @@ final class CaseReader {
                 isCountable,
                 Laws.creditCostRate(Market.of(document)),
                 assumptions,
-                DebtReader.paidOff(document.debts(), given, findings));
+                DebtReader.payable(document.debts(), given, findings));
     }
 
     private static Optional<LoanOption> option(CaseDocument document, int index, CaseFrame frame, Findings findings) {

@@ -8,6 +8,7 @@ import java.util.List;
  * The money that the client brings to closing, by parts, in whole cents.
  *
  * @param costs what the client pays, one sum for each kind of which something is due
+ * @param debtsPaidOffCents what is paid off of debts beside the home
  * @param lenderCreditCents taken off
  * @param sellerCreditUsedCents taken off
  * @param sellerCreditUnusedCents what cannot be used of the seller credit
@@ -19,6 +20,7 @@ public record CashToCloseView(
         List<CostView> costs,
         long upfrontPremiumCents,
         long buydownSubsidyCents,
+        long debtsPaidOffCents,
         long lenderCreditCents,
         long sellerCreditUsedCents,
         long sellerCreditUnusedCents,
@@ -35,6 +37,7 @@ public record CashToCloseView(
                 cash.costs().stream().map(CashToCloseView::cost).toList(),
                 cash.upfrontPremium().cents(),
                 cash.buydownSubsidy().cents(),
+                cash.debts().cents(),
                 cash.lenderCredit().cents(),
                 cash.sellerCreditUsed().cents(),
                 cash.sellerCreditUnused().cents(),

@@ -10,11 +10,13 @@ import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Percent;
 import app.impendium.server.document.BuydownDocument;
 import app.impendium.server.document.ClosingDocument;
 import app.impendium.server.document.ClosingItemDocument;
 import app.impendium.server.document.OptionDocument;
+import app.impendium.server.document.RefinancingDocument;
 import app.impendium.server.document.UpfrontPremiumDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -26,17 +28,24 @@ final class ClosingReader {
     private final Findings findings = new Findings();
     private final ClosingDocument given;
     private final Optional<BuydownDocument> buydown;
+    private final List<String> paidOffByLoan;
+    private final PayableDebts debts;
 
-    private ClosingReader(OptionDocument document) {
+    private ClosingReader(OptionDocument document, PayableDebts debts) {
         this.given = document.closing();
         this.buydown = Optional.ofNullable(document.features().buydown());
+        this.paidOffByLoan = document.financing() instanceof RefinancingDocument refinancing
+                ? refinancing.debtsPaidOff()
+                : List.of();
+        this.debts = debts;
     }
 
     /**
+     * @param debts the case's debts that can be paid off
      * @throws CaseException with every finding
      */
-    static Closing read(OptionDocument document) {
-        return new ClosingReader(document).closing();
+    static Closing read(OptionDocument document, PayableDebts debts) {
+        return new ClosingReader(document, debts).closing();
     }
 
     private Closing closing() {
@@ -45,8 +54,10 @@ final class ClosingReader {
                 .flatMap(this::premium)
                 .orElse(UpfrontPremium.NONE);
         Optional<BuydownTerms> agreed = buydown.flatMap(this::buydown);
+        List<RunningDebt> paidOff =
+                debts.named(Field.DEBTS_PAID_IN_CASH, given.debtsPaidOff(), paidOffByLoan, findings);
         findings.throwIfAny();
-        return new Closing(Optional.ofNullable(given.day()), new ClosingCosts(items), premium, agreed);
+        return new Closing(Optional.ofNullable(given.day()), new ClosingCosts(items), premium, agreed, paidOff);
     }
 
     private List<ClosingItem> items() {

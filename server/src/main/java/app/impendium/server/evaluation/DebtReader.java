@@ -2,6 +2,7 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.afford.Debt;
 import app.impendium.core.afford.Household;
+import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Findings;
@@ -21,34 +22,50 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Reads the debts of a case, and those that its options pay off. */
-final class DebtReader {
+public final class DebtReader {
     private static final int MOST_NAME_CHARACTERS = 60;
 
     private DebtReader() {}
 
     /** The debts that an option pays off, by their ids. What is wrong with any debt is added to the findings. */
-    static Map<String, RunningDebt> paidOff(List<DebtDocument> given, List<OptionDocument> options, Findings findings) {
+    static PayableDebts payable(List<DebtDocument> given, List<OptionDocument> options, Findings findings) {
         Map<String, RunningDebt> debts = new HashMap<>();
         if (!findings.inRange(Field.DEBTS, given.size(), 0, Household.MOST_LINES)) {
-            return debts;
+            return new PayableDebts(debts);
         }
         Needed.ids(Field.DEBTS, given, findings);
         Set<String> named = named(options);
         for (int i = 0; i < given.size(); i++) {
             DebtDocument debt = given.get(i);
-            if (debt != null && isComplete(debt, Field.entry(Field.DEBTS, i), findings) && named.contains(debt.id())) {
-                findings.group(Field.entry(Field.DEBTS, i), () -> running(debt))
-                        .ifPresent(running -> debts.put(debt.id(), running));
+            if (debt == null) {
+                continue;
+            }
+            String path = Field.entry(Field.DEBTS, i);
+            boolean hasMeaning = findings.group(path, () -> {
+                        check(debt);
+                        return debt;
+                    })
+                    .isPresent();
+            if (hasMeaning && named.contains(debt.id())) {
+                findings.group(path, () -> running(debt)).ifPresent(running -> debts.put(debt.id(), running));
             }
         }
-        return debts;
+        return new PayableDebts(debts);
     }
 
-    private static boolean isComplete(DebtDocument debt, String path, Findings findings) {
-        Needed.text(path + ".name", debt.name(), 0, MOST_NAME_CHARACTERS, findings);
+    /**
+     * A debt by itself.
+     *
+     * @throws CaseException if it has no meaning, with every finding
+     */
+    public static void check(DebtDocument debt) {
+        Findings findings = new Findings();
+        Needed.text("name", debt.name(), 0, MOST_NAME_CHARACTERS, findings);
         boolean isSomething = debt.paymentCents() != null || debt.balanceCents() != null;
-        return Needed.isThere(path + "." + Entry.PAYMENT, isSomething ? debt : null, findings)
-                && findings.group(path, () -> counted(debt)).isPresent();
+        if (Needed.isThere(Entry.PAYMENT, isSomething ? debt : null, findings)) {
+            findings.group("", () -> counted(debt));
+        }
+        findings.throwIfAny();
     }
 
     /** A debt as a lender counts it. */
@@ -77,7 +94,11 @@ final class DebtReader {
     private static Set<String> named(List<OptionDocument> options) {
         Set<String> named = new HashSet<>();
         for (OptionDocument option : options) {
-            if (option != null && option.financing() instanceof RefinancingDocument refinancing) {
+            if (option == null) {
+                continue;
+            }
+            named.addAll(option.closing().debtsPaidOff());
+            if (option.financing() instanceof RefinancingDocument refinancing) {
                 named.addAll(refinancing.debtsPaidOff());
             }
         }

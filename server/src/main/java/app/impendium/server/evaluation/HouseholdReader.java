@@ -30,7 +30,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /** Reads the people of a case. */
-final class HouseholdReader {
+public final class HouseholdReader {
     private static final int MOST_PEOPLE = 10;
     private static final int MOST_NAME_CHARACTERS = 60;
     private static final int MOST_REGION_CHARACTERS = 40;
@@ -51,6 +51,15 @@ final class HouseholdReader {
         return new HouseholdReader(document.household()).household(document.debts());
     }
 
+    /**
+     * An income by itself, of nobody in particular.
+     *
+     * @throws CaseException if it has no meaning, with every finding
+     */
+    public static void checkIncome(IncomeDocument income) {
+        new HouseholdReader(HouseholdDocument.NONE).income(income);
+    }
+
     private Household household(List<DebtDocument> owed) {
         people();
         List<Income> incomes = entries(Field.INCOMES, given.incomes(), this::income);
@@ -66,6 +75,11 @@ final class HouseholdReader {
         }
         if (given.limitSet() != null) {
             Needed.text("household.limitSet", given.limitSet(), 1, MOST_REGION_CHARACTERS, findings);
+        }
+        if (given.housingTodayCents() != null) {
+            findings.field(
+                    "household.housingTodayCents",
+                    () -> Money.ofCents(given.housingTodayCents()).within(Money.ZERO, Money.LARGEST, ""));
         }
         Optional<Living> living = findings.group(
                 "",

@@ -35,6 +35,7 @@ import java.util.function.Function;
 
 /** Turns a limit set as it is written into the one that the computation knows. */
 public final class LimitSetReader {
+    private static final int MOST_SETS = 50;
     private static final int MOST_NAME_CHARACTERS = 60;
     private static final int MOST_WORD_CHARACTERS = 40;
     private static final int MOST_SOURCE_CHARACTERS = 200;
@@ -56,6 +57,27 @@ public final class LimitSetReader {
      */
     public static LimitSet read(LimitSetDocument document) {
         return new LimitSetReader().set(document);
+    }
+
+    /**
+     * The limit sets of a list.
+     *
+     * @throws CaseException if there are too many, or anything in them has no meaning, with every finding
+     */
+    static List<LimitSet> all(String list, List<LimitSetDocument> given) {
+        Findings findings = new Findings();
+        findings.inRange(list, given.size(), 0, MOST_SETS);
+        findings.throwIfAny();
+        List<LimitSet> sets = new ArrayList<>();
+        for (int i = 0; i < given.size(); i++) {
+            LimitSetDocument set = given.get(i);
+            String path = Field.entry(list, i);
+            if (Needed.isThere(path, set, findings)) {
+                findings.group(path, () -> read(set)).ifPresent(sets::add);
+            }
+        }
+        findings.throwIfAny();
+        return sets;
     }
 
     private LimitSet set(LimitSetDocument document) {

@@ -8,11 +8,8 @@ import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
-import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
-import app.impendium.core.finding.Value;
 import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentDates;
@@ -32,9 +29,7 @@ import app.impendium.server.document.RefinancingDocument;
 import app.impendium.server.document.TermsDocument;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Turns one option of a case document into the option that the computation knows. */
@@ -43,10 +38,10 @@ final class OptionReader {
 
     private final OptionDocument document;
     private final CreditCostRate creditCostRate;
-    private final Map<String, RunningDebt> debts;
+    private final PayableDebts debts;
     private final Findings findings = new Findings();
 
-    private OptionReader(OptionDocument document, CreditCostRate creditCostRate, Map<String, RunningDebt> debts) {
+    private OptionReader(OptionDocument document, CreditCostRate creditCostRate, PayableDebts debts) {
         this.document = document;
         this.creditCostRate = creditCostRate;
         this.debts = debts;
@@ -54,10 +49,10 @@ final class OptionReader {
 
     /**
      * @param creditCostRate the annual rate at which the case's market has the whole cost stated
-     * @param debts the case's debts that can be paid off, by their ids
+     * @param debts the case's debts that can be paid off
      * @throws CaseException with every finding
      */
-    static LoanOption read(OptionDocument document, CreditCostRate creditCostRate, Map<String, RunningDebt> debts) {
+    static LoanOption read(OptionDocument document, CreditCostRate creditCostRate, PayableDebts debts) {
         return new OptionReader(document, creditCostRate, debts).option();
     }
 
@@ -92,7 +87,7 @@ final class OptionReader {
         Optional<PaymentDates> dates = firstPayment.flatMap(day ->
                 frequency.flatMap(paid -> findings.group("", () -> new PaymentDates(day, paid))));
         Optional<HousingTerms> housing = findings.group("", () -> housing(document.housing()));
-        Optional<Closing> closing = findings.group("", () -> ClosingReader.read(document));
+        Optional<Closing> closing = findings.group("", () -> ClosingReader.read(document, debts));
         Optional<LoanFeatures> features = findings.group("", () -> FeaturesReader.read(document, dates, rate));
         Optional<Financing> complete = financing.flatMap(paid ->
                 closing.flatMap(due -> findings.group("", () -> withFinancedCosts(paid, due))));
@@ -124,20 +119,7 @@ final class OptionReader {
     }
 
     private Optional<Financing> refinancing(RefinancingDocument given) {
-        List<RunningDebt> paidOff = new ArrayList<>();
-        for (int i = 0; i < given.debtsPaidOff().size(); i++) {
-            String id = given.debtsPaidOff().get(i);
-            if (id != null && given.debtsPaidOff().indexOf(id) < i) {
-                findings.add(Finding.of(Field.entry(Field.DEBTS_PAID_OFF, i), Code.DUPLICATE_ID, new Value.Text(id)));
-            } else if (id == null || !debts.containsKey(id)) {
-                findings.add(Finding.of(
-                        Field.entry(Field.DEBTS_PAID_OFF, i),
-                        Code.UNKNOWN_DEBT,
-                        new Value.Text(Needed.shortened(String.valueOf(id)))));
-            } else {
-                paidOff.add(debts.get(id));
-            }
-        }
+        List<RunningDebt> paidOff = debts.named(Field.DEBTS_PAID_OFF, given.debtsPaidOff(), List.of(), findings);
         return Needed.value(Field.BALANCE_PAID_OFF, given.balanceCents(), findings)
                 .flatMap(cents -> findings.group(
                         "",

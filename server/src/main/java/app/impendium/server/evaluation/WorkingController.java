@@ -2,6 +2,7 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionWorkings;
+import app.impendium.core.afford.Income;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.target.Lever;
@@ -9,13 +10,16 @@ import app.impendium.core.target.Target;
 import app.impendium.core.target.TargetAnswer;
 import app.impendium.core.target.TargetSolver;
 import app.impendium.core.target.TargetWorkings;
+import app.impendium.core.working.IncomeWorking;
 import app.impendium.core.working.Working;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Convention;
 import app.impendium.server.problem.Parameters;
+import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Function;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -104,6 +108,17 @@ class WorkingController {
                         .filter(TargetAnswer.Found.class::isInstance)
                         .map(answer -> TargetWorkings.of(sought, (TargetAnswer.Found) answer))
                         .orElse(List.of()));
+    }
+
+    /** What counts a month of one income, counted from 0 in the order of the document. */
+    @PostMapping("/incomes/{income}")
+    List<WorkingView> ofIncome(@PathVariable int option, @PathVariable int income, @RequestBody CaseDocument document) {
+        List<Income> incomes = HouseholdReader.read(document).incomes();
+        if (income < 0 || income >= incomes.size()) {
+            throw new RefusedException(
+                    HttpStatus.NOT_FOUND, "No such income", "The case has " + incomes.size() + " incomes.");
+        }
+        return WorkingView.all(List.of(IncomeWorking.of(incomes.get(income))));
     }
 
     private static List<WorkingView> workings(

@@ -129,9 +129,15 @@ record FindingWords(String given, String allowed, String message) {
                 case UNKNOWN_COLUMNS ->
                     because(
                             value(0),
-                            "rate, points; or ltv above, ltv up to, score from, score to, points",
-                            "The first line must name the columns: rate, points; or ltv above, ltv up to, score from,"
-                                    + " score to, points.");
+                            value(1),
+                            "The first line must name the columns: " + value(1) + ". It says: " + value(0) + ".");
+                case NUMBER_OF_LINES ->
+                    because(
+                            value(0),
+                            "1 to " + value(1) + " lines",
+                            "There are " + value(0) + " lines below the first; from 1 to " + value(1)
+                                    + " can be taken.");
+                case UNKNOWN_WORD -> because(value(0), value(1), "“" + value(0) + "” is none of: " + value(1) + ".");
                 case NOT_A_NUMBER ->
                     because(
                             value(0).isEmpty() ? "nothing" : value(0),

@@ -1,0 +1,97 @@
+package app.impendium.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.impendium.core.LoanOption;
+import app.impendium.core.Options;
+import app.impendium.core.afford.Funds;
+import app.impendium.core.afford.Household;
+import app.impendium.core.afford.Households;
+import app.impendium.core.afford.LimitSet;
+import app.impendium.core.afford.Measure;
+import app.impendium.core.afford.RandomHouseholds;
+import app.impendium.core.cost.ClosingAmount;
+import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.DownPayment;
+import app.impendium.core.cost.Financing;
+import app.impendium.core.cost.Payer;
+import app.impendium.core.money.Money;
+import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PaymentFrequency;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class BorrowingTest {
+    private static final LimitSet SET =
+            Households.set(Households.atMost(Measure.FRONT_END, "28"), Households.atMost(Measure.BACK_END, "36"));
+
+    /** Costs of 1,500 and one percent of the loan. */
+    private static final ClosingCosts COSTS = new ClosingCosts(List.of(
+            ClosingItem.of(ClosingItem.Kind.LOAN_FEE, Money.of("1500.00")),
+            new ClosingItem(ClosingItem.Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of("1")), Payer.BUYER)));
+
+    @Provide
+    Arbitrary<Household> households() {
+        return RandomHouseholds.all();
+    }
+
+    @Provide
+    Arbitrary<LimitSet> sets() {
+        return RandomHouseholds.sets();
+    }
+
+    @Property(tries = 200)
+    void spendsAllTheyHaveAndNotMore(@ForAll("households") Household people, @ForAll("sets") LimitSet set) {
+        new Borrowing(terms(), people, set).most().ifPresent(most -> {
+            Money free = people.funds().free();
+            Money spare = free.minus(most.loan().cashToClose());
+            assertThat(spare.cents()).isBetween(0L, 9_900L);
+            assertThat(most.price().minus(most.down())).isEqualTo(most.loan().base());
+            FitSolver again = new FitSolver(
+                    new LoanVariants(most.loan().option(), people.funds()), people, set, java.util.Set.of());
+            assertThat(again.lever(FitLever.PRICE_KEEPING_AMOUNT)
+                            .map(answer -> answer.loan().option().price()))
+                    .contains(most.price());
+        });
+    }
+
+    @Test
+    void borrowsMoreAtALowerRateAndWithMoreDown() {
+        Borrowing borrowing = new Borrowing(terms(), earning("6000.00", "40000.00"), SET);
+        Money price = borrowing.most().orElseThrow().price();
+
+        assertThat(borrowing.at(AnnualRate.ofPercent("4")).most().orElseThrow().price())
+                .isGreaterThan(price);
+        assertThat(borrowing.withDown(Money.of("80000.00")).orElseThrow().price())
+                .isGreaterThan(price);
+    }
+
+    @Test
+    void hasNoAnswerWhereTheMoneyDoesNotCoverTheCosts() {
+        assertThat(new Borrowing(terms(), earning("6000.00", "1499.00"), SET).most())
+                .isEmpty();
+        assertThat(new Borrowing(terms(), earning("0.00", "40000.00"), SET).most())
+                .isEmpty();
+    }
+
+    private static Household earning(String amount, String atHand) {
+        Funds funds = new Funds(Money.of(atHand), Money.ZERO, Money.ZERO);
+        return Households.of(List.of(Households.monthly(amount)), List.of(), funds);
+    }
+
+    private static LoanOption terms() {
+        Financing bought = new Financing.Purchase(
+                Money.of("300000.00"), new DownPayment.Amount(Money.of("60000.00")), Optional.empty());
+        LoanOption plain = Options.of(bought, PaymentFrequency.MONTHLY, 360, LocalDate.of(2027, 3, 1));
+        return plain.withClosing(new app.impendium.core.Closing(
+                Optional.empty(), COSTS, plain.closing().upfrontPremium(), Optional.empty(), List.of()));
+    }
+}

@@ -1,0 +1,76 @@
+package app.impendium.server.household;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.server.csv.CsvLine;
+import app.impendium.server.csv.CsvTable;
+import app.impendium.server.document.Convention.DebtKind;
+import app.impendium.server.document.DebtDocument;
+import app.impendium.server.evaluation.DebtReader;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Reads debts from separated values: {@code debt, payment, balance}, and where they are there {@code kind, months left, rate}.
+ */
+final class DebtCsv {
+    private static final int MOST_LINES = 60;
+    private static final String DEBT = "debt";
+    private static final String KIND = "kind";
+    private static final String PAYMENT = "payment";
+    private static final String BALANCE = "balance";
+    private static final String MONTHS_LEFT = "months left";
+    private static final String RATE = "rate";
+
+    private static final Map<String, DebtKind> KINDS = Map.of(
+            "", DebtKind.LOAN,
+            "loan", DebtKind.LOAN,
+            "card", DebtKind.CARD,
+            "student loan", DebtKind.STUDENT_LOAN,
+            "support", DebtKind.SUPPORT,
+            "bill", DebtKind.BILL);
+
+    private DebtCsv() {}
+
+    /**
+     * The debts of a text.
+     *
+     * @throws CaseException with everything that is wrong, each at its line
+     */
+    static List<DebtDocument> read(String text) {
+        CsvTable table = CsvTable.of(text, "debt, payment, balance; and where there are such kind, months left, rate");
+        if (!table.has(DEBT, PAYMENT, BALANCE)) {
+            throw table.unknownColumns();
+        }
+        return table.all(MOST_LINES, DebtCsv::debt);
+    }
+
+    private static Optional<DebtDocument> debt(CsvLine line) {
+        String kind = line.text(KIND).toLowerCase(Locale.ROOT);
+        if (!KINDS.containsKey(kind)) {
+            line.refuseWord("kind", kind, "loan, card, student loan, support, bill");
+            return Optional.empty();
+        }
+        Long balance = Cents.orNull(line, BALANCE, Entry.BALANCE);
+        Long payment = Cents.orNull(line, PAYMENT, Entry.PAYMENT);
+        Optional<Integer> left =
+                line.text(MONTHS_LEFT).isEmpty() ? Optional.empty() : line.whole(MONTHS_LEFT, Entry.PAYMENTS_LEFT);
+        Optional<BigDecimal> rate = line.text(RATE).isEmpty() ? Optional.empty() : line.number(RATE, Entry.RATE);
+        DebtDocument debt = new DebtDocument(
+                line.id(),
+                line.text(DEBT),
+                KINDS.get(kind),
+                balance,
+                payment,
+                rate.orElse(null),
+                left.orElse(null),
+                null);
+        return line.group(() -> {
+            DebtReader.check(debt);
+            return debt;
+        });
+    }
+}

@@ -1,0 +1,76 @@
+package app.impendium.server.household;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Field.Entry;
+import app.impendium.server.csv.CsvLine;
+import app.impendium.server.csv.CsvTable;
+import app.impendium.server.document.Convention.PayPeriod;
+import app.impendium.server.document.HouseholdDocument.IncomeDocument;
+import app.impendium.server.evaluation.HouseholdReader;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads incomes from separated values: {@code income, amount, per}, and where they are there {@code hours, counted}. */
+final class IncomeCsv {
+    private static final int MOST_LINES = 60;
+    private static final String INCOME = "income";
+    private static final String AMOUNT = "amount";
+    private static final String PER = "per";
+    private static final String HOURS = "hours";
+    private static final String COUNTED = "counted";
+    private static final String AN_HOUR = "hour";
+
+    private static final Map<String, PayPeriod> PERIODS = Map.of(
+            "year", PayPeriod.YEARLY,
+            "quarter", PayPeriod.QUARTERLY,
+            "month", PayPeriod.MONTHLY,
+            "half month", PayPeriod.SEMI_MONTHLY,
+            "two weeks", PayPeriod.BIWEEKLY,
+            "week", PayPeriod.WEEKLY);
+
+    private IncomeCsv() {}
+
+    /**
+     * The incomes of a text, of nobody in particular.
+     *
+     * @throws CaseException with everything that is wrong, each at its line
+     */
+    static List<IncomeDocument> read(String text) {
+        CsvTable table = CsvTable.of(text, "income, amount, per; and where there are such hours, counted");
+        if (!table.has(INCOME, AMOUNT, PER)) {
+            throw table.unknownColumns();
+        }
+        return table.all(MOST_LINES, IncomeCsv::income);
+    }
+
+    private static Optional<IncomeDocument> income(CsvLine line) {
+        Optional<Long> cents = Cents.of(line, AMOUNT, Entry.AMOUNT);
+        String per = line.text(PER).toLowerCase(Locale.ROOT);
+        boolean isHourly = per.equals(AN_HOUR);
+        if (!isHourly && !PERIODS.containsKey(per)) {
+            line.refuseWord("per", per, "year, quarter, month, half month, two weeks, week, hour");
+            return Optional.empty();
+        }
+        Optional<BigDecimal> hours = isHourly ? line.number(HOURS, Entry.HOURS) : Optional.empty();
+        Optional<BigDecimal> counted =
+                line.text(COUNTED).isEmpty() ? Optional.empty() : line.number(COUNTED, Entry.COUNTED);
+        if (cents.isEmpty() || isHourly && hours.isEmpty()) {
+            return Optional.empty();
+        }
+        IncomeDocument income = new IncomeDocument(
+                line.id(),
+                null,
+                line.text(INCOME),
+                cents.get(),
+                isHourly ? null : PERIODS.get(per),
+                hours.orElse(null),
+                counted.orElse(null));
+        return line.group(() -> {
+            HouseholdReader.checkIncome(income);
+            return income;
+        });
+    }
+}

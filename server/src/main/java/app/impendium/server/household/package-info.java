@@ -1,0 +1,2 @@
+/** What people earn and owe, brought in from lists and from a credit report. */
+package app.impendium.server.household;
