@@ -1,7 +1,14 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import type { Market } from '../format/market'
 import { FOR_GOOD } from './answers'
-import { api, dataOf, type CaseDocument, type LimitSetView, type RateTableDocument } from './client'
+import {
+  api,
+  dataOf,
+  type CaseDocument,
+  type LimitSetDocument,
+  type LimitSetView,
+  type RateTableDocument,
+} from './client'
 
 /** The practice's limit sets, by their names. */
 export const limitSetsQuery = queryOptions({
@@ -36,3 +43,42 @@ export const affordabilityQuery = (document: CaseDocument, option: number, { set
 /** Adds the public limit sets of a market to the practice's own. */
 export const startLimits = async (market: Market) =>
   dataOf(await api.POST('/api/limit-sets/starting', { params: { query: { market } } }))
+
+/** What the people of a document can borrow without a home in mind, on the terms of an option. */
+export const borrowingQuery = (
+  document: CaseDocument,
+  option: number,
+  sets: readonly LimitSetDocument[],
+  chosen: number,
+) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['borrowing', option, document, sets, chosen],
+    queryFn: async ({ signal }) =>
+      dataOf(
+        await api.POST('/api/borrowing/{option}', {
+          params: { path: { option } },
+          body: { document, sets: [...sets], chosen },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
+/** What the simulated underwriting desk answers for an option under a limit set. */
+export const underwritingQuery = (document: CaseDocument, option: number, set: LimitSetDocument) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['underwriting', option, document, set],
+    queryFn: async ({ signal }) =>
+      dataOf(
+        await api.POST('/api/underwriting/{option}', {
+          params: { path: { option } },
+          body: { document, set },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })

@@ -10,7 +10,7 @@ import {
   type WorkingView,
 } from './client'
 
-/** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, a target's answer. */
+/** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, an income, a target's answer. */
 export type Subject =
   | { of: 'option' }
   | { of: 'kept' }
@@ -18,6 +18,7 @@ export type Subject =
   | { of: 'compounding'; compounding: TermsDocument['compounding'] }
   | { of: 'range'; first: number; last: number }
   | { of: 'rate'; ratePercent: number; from: LadderBuild['from'] }
+  | { of: 'income'; income: number }
   | { of: 'target'; lever: TargetAnswerView['lever']; target: Target }
 
 export const WHOLE_OPTION: Subject = { of: 'option' }
@@ -74,6 +75,14 @@ async function ask(body: CaseDocument, option: number, subject: Subject, signal:
       return dataOf(
         await api.POST('/api/workings/{option}/rates/{percent}', {
           params: { path: { option, percent: subject.ratePercent }, query: { from: subject.from } },
+          body,
+          signal,
+        }),
+      )
+    case 'income':
+      return dataOf(
+        await api.POST('/api/workings/{option}/incomes/{income}', {
+          params: { path: { option, income: subject.income } },
           body,
           signal,
         }),

@@ -3,6 +3,7 @@ import { formatEntry } from '../format/amount'
 import { formatPercent } from '../format/percent'
 import { formatPoints } from '../format/points'
 import { saysOtherwise } from './clauses/clause'
+import { debtsWords } from './refinancingDifferences'
 
 type Kind = ClosingItemDocument['kind']
 
@@ -18,8 +19,11 @@ export function closingDifferences(baseline: OptionDocument, option: OptionDocum
   const rest = ({ closing }: OptionDocument) => ({
     ...closing,
     items: closing.items.filter(({ kind }) => !NAMED.includes(kind)),
+    debtsPaidOff: closing.debtsPaidOff.filter((id) => baseline.closing.debtsPaidOff.includes(id)),
   })
-  return saysOtherwise(baseline, option, rest) ? [...named, 'other closing costs'] : named
+  const debts = debtsWords(option.closing.debtsPaidOff, baseline.closing.debtsPaidOff)
+  const others = saysOtherwise(baseline, option, rest) ? ['other closing costs'] : []
+  return [...(debts === '' ? [] : [debts]), ...named, ...others]
 }
 
 function wordsOf(kind: Kind, items: readonly ClosingItemDocument[]): string {

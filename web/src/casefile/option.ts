@@ -25,6 +25,27 @@ export const withFeatures =
 export const atLevelPayment: OptionChange = (option) =>
   withFeatures({ paymentCents: null, paymentSteps: [] })(option)
 
+/** With debts paid off in cash at closing, beside those that it pays off as it is. */
+export const withPaidOff =
+  (ids: readonly string[]): OptionChange =>
+  (option) =>
+    withClosing({ debtsPaidOff: [...new Set([...option.closing.debtsPaidOff, ...ids])] })(option)
+
+/** With a debt kept, whether the loan or cash would pay it off. */
+export const withoutPaidOff =
+  (id: string): OptionChange =>
+  (option) => {
+    const others = (ids: readonly string[]) => ids.filter((each) => each !== id)
+    const kept = withClosing({ debtsPaidOff: others(option.closing.debtsPaidOff) })(option)
+    return withRefinancing({ debtsPaidOff: others(refinancingOf(option)?.debtsPaidOff ?? []) })(kept)
+  }
+
+/** The ids of the debts that an option pays off, by the loan or in cash. */
+export const paidOffBy = (option: OptionDocument): string[] => [
+  ...(refinancingOf(option)?.debtsPaidOff ?? []),
+  ...option.closing.debtsPaidOff,
+]
+
 export const withHousing =
   (fields: Partial<HousingDocument>): OptionChange =>
   (option) => ({ ...option, housing: { ...option.housing, ...fields } })

@@ -12,13 +12,18 @@ export function refinancingDifferences(baseline: OptionDocument, option: OptionD
   const own = refinancingOf(option)
   if (own === null) return []
   const was = refinancingOf(baseline)
-  const paidOff = own.debtsPaidOff.filter((id) => !was?.debtsPaidOff.includes(id)).length
   const cashOutCents = own.cashOutCents ?? 0
   return [
     was === null ? `refinanced at ${formatPercent(option.terms.ratePercent)}` : '',
     was !== null && was.balanceCents !== own.balanceCents ? `${formatEntry(own.balanceCents)} paid off` : '',
-    paidOff === 0 ? '' : `${paidOff === 1 ? 'a debt' : `${paidOff} debts`} paid off`,
+    debtsWords(own.debtsPaidOff, was?.debtsPaidOff ?? []),
     (was?.cashOutCents ?? 0) === cashOutCents ? '' : `${formatEntry(cashOutCents)} cash out`,
     (was?.costsFinanced ?? false) === (own.costsFinanced ?? false) ? '' : 'costs added to the loan',
   ]
+}
+
+/** How many debts are paid off that were not: 2 debts paid off. */
+export function debtsWords(paidOff: readonly string[], before: readonly string[]): string {
+  const more = paidOff.filter((id) => !before.includes(id)).length
+  return more === 0 ? '' : `${more === 1 ? 'a debt' : `${more} debts`} paid off`
 }

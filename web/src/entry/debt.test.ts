@@ -10,6 +10,7 @@ const debt = (fields: object) => ({
     balanceCents: null,
     ratePercent: null,
     paymentsLeft: null,
+    simulated: null,
     ...fields,
   },
 })

@@ -43,6 +43,8 @@ export function readDebt(text: string): Reading<SpokenDebt> {
     balanceCents: null,
     ratePercent: null,
     paymentsLeft: null,
+    // Typed by hand, it is no longer what a report says.
+    simulated: null,
   }
   for (const part of others) {
     const problem = readPart(part, debt)

@@ -50,7 +50,9 @@ export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) 
     const { target } = event
     const id = target instanceof HTMLElement && target.closest<HTMLElement>('[data-entry]')?.dataset.entry
     const index = entries.findIndex((entry) => entry.id === id)
-    if (!id || index < 0 || !(target instanceof HTMLInputElement)) return
+    // Fields apart from the line have keys of their own.
+    const isApart = target instanceof Element && target.closest('[data-apart]') !== null
+    if (!id || index < 0 || isApart || !(target instanceof HTMLInputElement)) return
     const by = event.altKey ? { ArrowUp: -1 as const, ArrowDown: 1 as const }[event.key] : undefined
     if (by !== undefined) {
       event.preventDefault()

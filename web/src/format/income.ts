@@ -2,7 +2,8 @@ import type { IncomeDocument } from '../api/client'
 import { formatEntry } from './amount'
 import { formatPercent } from './percent'
 
-const OFTEN = {
+/** How often something is earned. */
+export const OFTEN = {
   YEARLY: 'a year',
   QUARTERLY: 'a quarter',
   MONTHLY: 'a month',

@@ -12,6 +12,7 @@ export const NOBODY: HouseholdDocument = {
   region: null,
   incomeTaxCents: null,
   upkeepCents: null,
+  housingTodayCents: null,
   score: null,
   underwriting: null,
   limitSet: null,
@@ -59,7 +60,7 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
         rateChanges: [],
         buydown: null,
       },
-      closing: { day: null, items: [], upfrontPremium: null },
+      closing: { day: null, items: [], upfrontPremium: null, debtsPaidOff: [] },
       housing: {
         propertyTax: null,
         homeInsuranceCents: null,

@@ -65,6 +65,7 @@ export const FIGURE_WORDS: Record<FigureName, string> = {
   STAYS_FROM: 'At or under the baseline from month',
   PAYBACK: 'Simple payback, months',
   CHANGE_FROM_TODAY: 'Payment against today’s, a month',
+  COUNTED_INCOME: 'Income counted a month',
 }
 
 /** The part of docs/figures.md that explains a figure. */
@@ -131,4 +132,5 @@ export const CHAPTERS: Record<FigureName, string> = {
   STAYS_FROM: 'options-over-time',
   PAYBACK: 'options-over-time',
   CHANGE_FROM_TODAY: 'options-over-time',
+  COUNTED_INCOME: 'affordability',
 }

@@ -143,6 +143,12 @@ const OWN_WORDS: Record<Exclude<Name, WordedElsewhere>, string> & Partial<Record
   MONTHLY_SAVING: 'Saved a month',
   PAID_TODAY: 'Paid today, a month',
   COST_AS_PAID: 'All-in cost as it is paid',
+  EARNED_EACH: 'Earned each time',
+  EARNED_AN_HOUR: 'Earned an hour',
+  TIMES_A_YEAR: 'Times a year',
+  HOURS_A_WEEK: 'Hours a week',
+  WEEKS_A_YEAR: 'Weeks a year',
+  SHARE_COUNTED: 'Share that counts',
 }
 
 /** What a number in a working is. */

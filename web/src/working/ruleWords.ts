@@ -107,6 +107,10 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
     'Every amount paid in that time and the balance then, each by what it is worth on the day the loan is paid out; tax relief on interest comes back with each payment.',
   KEPT_BALANCE:
     'The balance after the last payment made by then, with simple interest for the part of a period that has passed since.',
+  INCOME_EACH_TIME:
+    'What is earned before tax in a year, shared over twelve months, as far as a lender counts it.',
+  INCOME_BY_THE_HOUR:
+    'What is earned before tax in the hours of a year of 52 weeks, shared over twelve months, as far as a lender counts it.',
   SOLVED_LARGEST:
     'The largest that meets the target, all else kept as it is: found by halving, in whole units of the currency, thousandths of a percent or months. One step further no longer meets it.',
   SOLVED_SMALLEST:

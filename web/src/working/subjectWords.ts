@@ -22,6 +22,8 @@ export function subjectWords(subject: Subject, locale: string): string {
         : `payments ${subject.first} to ${subject.last}`
     case 'rate':
       return `${subject.from === 'RENEWAL' ? 'renewed at' : 'at'} ${formatPercent(subject.ratePercent)}`
+    case 'income':
+      return `line ${subject.income + 1} of the incomes`
     case 'target':
       return targetWords(subject.target, locale)
   }

@@ -4,12 +4,18 @@ import { useOpenCase } from '../CaseContext'
 import { selectedOf } from '../caseStore'
 import { OptionsBar } from '../loan/OptionsBar'
 import { AffordAnswer } from './AffordAnswer'
+import { Borrow } from './Borrow'
 import { DebtLines } from './DebtLines'
+import { HouseholdFacts } from './HouseholdFacts'
 import { IncomeBar } from './IncomeBar'
 import { LimitLines } from './LimitLines'
 import { MoneyAtHand } from './MoneyAtHand'
 import { NoLimits } from './NoLimits'
+import { NowAndAfter } from './NowAndAfter'
+import { OtherHomes } from './OtherHomes'
+import { Pairs } from './Pairs'
 import { People } from './People'
+import { Underwriting } from './Underwriting'
 import { useAffordability } from './useAffordability'
 import { Ways } from './Ways'
 import './afford.css'
@@ -48,11 +54,21 @@ function Affordability() {
           <div>
             <People affordability={affordability} />
             <MoneyAtHand leftCents={affordability.chosen.view.moneyLeftCents} />
+            <HouseholdFacts sets={affordability.sets} />
           </div>
-          <DebtLines affordability={affordability} />
-          <LimitLines affordability={affordability} />
+          <div>
+            <DebtLines affordability={affordability} />
+            <OtherHomes affordability={affordability} />
+          </div>
+          <div>
+            <LimitLines affordability={affordability} />
+            <Underwriting key={affordability.chosen.id} held={affordability.chosen} />
+          </div>
         </div>
         <Ways held={affordability.chosen} />
+        <Pairs held={affordability.chosen} />
+        <NowAndAfter held={affordability.chosen} />
+        <Borrow affordability={affordability} />
       </div>
     </>
   )

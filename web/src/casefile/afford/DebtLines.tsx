@@ -1,17 +1,12 @@
-import type { DebtDocument, SetView } from '../../api/client'
-import { readDebt } from '../../entry/debt'
+import type { DebtDocument } from '../../api/client'
 import { ListEditor } from '../../field/ListEditor'
 import { insertAfter, movedBy } from '../../field/lists'
-import { formatAmount } from '../../format/amount'
-import { formatDebt } from '../../format/debt'
-import { formatPercent } from '../../format/percent'
-import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
 import { newId } from '../newId'
+import { DebtLists } from './DebtLists'
+import { DebtLine } from './DebtLine'
 import { withoutDebt } from './household'
-import type { Affordability, Held } from './useAffordability'
-
-type Why = SetView['debts'][number]['why']
+import type { Affordability } from './useAffordability'
 
 /** What they owe, a line a debt, typed as it is spoken, with what counts of it a month and why. */
 export function DebtLines({ affordability }: { affordability: Affordability }) {
@@ -30,21 +25,13 @@ export function DebtLines({ affordability }: { affordability: Affordability }) {
         label="Debts"
         entries={debts}
         line={(debt) => (
-          <span className="counted-line">
-            <Figure
-              label="Debt"
-              pointer={`/debts/${debt.id}`}
-              also={['paymentCents', 'balanceCents', 'ratePercent', 'paymentsLeft'].map(
-                (field) => `/debts/${debt.id}/${field}`,
-              )}
-              text={formatDebt(debt)}
-              read={readDebt}
-              take={(spoken) =>
-                put(debts.map((each) => (each.id === debt.id ? { ...each, ...spoken } : each)))
-              }
-            />
-            <Counted id={debt.id} affordability={affordability} />
-          </span>
+          <DebtLine
+            debt={debt}
+            set={(fields) =>
+              put(debts.map((each) => (each.id === debt.id ? { ...each, simulated: null, ...fields } : each)))
+            }
+            affordability={affordability}
+          />
         )}
         add={(after) => {
           const added: DebtDocument = {
@@ -55,6 +42,7 @@ export function DebtLines({ affordability }: { affordability: Affordability }) {
             balanceCents: null,
             ratePercent: null,
             paymentsLeft: null,
+            simulated: null,
           }
           put(insertAfter(debts, added, after))
           return added.id
@@ -63,35 +51,10 @@ export function DebtLines({ affordability }: { affordability: Affordability }) {
         move={(id, by) => put(movedBy(debts, id, by))}
         addWords="Add a debt"
       />
+      <p className="text-soft text-xs">
+        Debts to lenders count, and support that a court ordered. Utilities, phone and insurance never do.
+      </p>
+      <DebtLists />
     </section>
   )
-}
-
-function Counted({ id, affordability }: { id: string; affordability: Affordability }) {
-  const { document, chosen } = affordability
-  const counted = chosen.view.debts[document.debts.findIndex((debt) => debt.id === id)]
-  if (!counted) return null
-  const why = whyWords(counted.why, chosen)
-  return (
-    <>
-      {why !== '' && <span className="counted-why">{why}</span>}
-      <span className="counted">{formatAmount(counted.cents)}</span>
-    </>
-  )
-}
-
-/** Why a debt counts what it counts, where that is not its payment. */
-function whyWords(why: Why, { set }: Held): string {
-  switch (why) {
-    case 'PAYMENT':
-      return ''
-    case 'SHARE_OF_BALANCE':
-      return `no payment: ${formatPercent(set.balanceSharePercent)} of the balance`
-    case 'NEARLY_PAID':
-      return `left out: ${set.leftOutAtMostPayments} or fewer left`
-    case 'PAID_OFF':
-      return 'paid off at closing'
-    case 'NEVER_COUNTS':
-      return 'no debt to a lender: never counts'
-  }
 }

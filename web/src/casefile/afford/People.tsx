@@ -1,14 +1,13 @@
 import type { IncomeDocument } from '../../api/client'
-import { readIncome } from '../../entry/income'
 import { read, unread } from '../../entry/reading'
 import { ListEditor } from '../../field/ListEditor'
 import { insertAfter, movedBy } from '../../field/lists'
-import { formatAmount } from '../../format/amount'
-import { formatIncome } from '../../format/income'
 import { Figure } from '../../sentence/Figure'
 import { TextButton } from '../../ui/TextButton'
 import { useOpenCase } from '../CaseContext'
 import { newId } from '../newId'
+import { IncomeLists } from './IncomeLists'
+import { IncomeLine } from './IncomeLine'
 import { incomesOf, withHousehold, withoutPerson } from './household'
 import type { Affordability } from './useAffordability'
 
@@ -63,6 +62,7 @@ export function People({ affordability }: { affordability: Affordability }) {
       ))}
       {isShared && <Incomes person={null} name="" affordability={affordability} />}
       {people.length < MOST_PEOPLE && <TextButton onClick={addPerson}>Add a borrower</TextButton>}
+      <IncomeLists />
     </section>
   )
 }
@@ -80,21 +80,13 @@ function Incomes({ person, name, affordability }: IncomesProps) {
       label={name === '' ? 'Incomes' : `Incomes of ${name}`}
       entries={own}
       line={(income) => (
-        <span className="counted-line">
-          <Figure
-            label="Income"
-            pointer={`/household/incomes/${income.id}`}
-            also={['cents', 'hoursPerWeek', 'countedPercent', 'per'].map(
-              (field) => `/household/incomes/${income.id}/${field}`,
-            )}
-            text={formatIncome(income)}
-            read={readIncome}
-            take={(spoken) =>
-              put(incomes.map((each) => (each.id === income.id ? { ...each, ...spoken } : each)))
-            }
-          />
-          <span className="counted">{countedOf(income.id, affordability)}</span>
-        </span>
+        <IncomeLine
+          income={income}
+          set={(fields) =>
+            put(incomes.map((each) => (each.id === income.id ? { ...each, ...fields } : each)))
+          }
+          affordability={affordability}
+        />
       )}
       add={(after) => {
         const added: IncomeDocument = {
@@ -114,12 +106,6 @@ function Incomes({ person, name, affordability }: IncomesProps) {
       addWords="Add an income"
     />
   )
-}
-
-function countedOf(id: string, { document, view }: Affordability): string {
-  const place = document.household.incomes.findIndex((income) => income.id === id)
-  const cents = view.household.incomesCents[place]
-  return cents === undefined ? '' : formatAmount(cents)
 }
 
 const readName = (text: string) =>

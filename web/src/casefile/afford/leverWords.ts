@@ -4,26 +4,8 @@ import type { MarketWords } from '../../format/market'
 import { formatPercent, formatRatio } from '../../format/percent'
 import { formatPoints } from '../../format/points'
 import { formatTerm } from '../../format/term'
-import {
-  atLevelPayment,
-  withDownPercent,
-  withLoan,
-  withPurchase,
-  withTerms,
-  type OptionChange,
-} from '../option'
-
-/** A way to make it fit: what it asks for, what it costs beside, and how the option is changed by it. */
-export type Way = {
-  key: string
-  /** Before, as and behind its figure. */
-  words: readonly [before: string, figure: string, behind: string]
-  note: string
-  /** How large a change it is, as a share of what is changed. */
-  size: number
-  /** Absent where nothing of the option is changed by it. */
-  change?: OptionChange
-}
+import { atLevelPayment, withDownPercent, withLoan, withPurchase, withTerms } from '../option'
+import type { Way } from './way'
 
 const MONTHS_A_YEAR = 12
 const SHARE_DECIMALS = 2
@@ -137,7 +119,8 @@ function cashNote({ cashChangeCents, covered }: LeverView): string {
   return cashChangeCents > 0 && !covered ? `${change}, more than they have` : change
 }
 
-const pointsWords = (percent: number) =>
+/** What a rate on offer takes: for 0.5 points. */
+export const pointsWords = (percent: number) =>
   percent === 0
     ? 'without points'
     : percent < 0

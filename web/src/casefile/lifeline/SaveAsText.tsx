@@ -5,7 +5,8 @@ import { useOption } from '../OptionContext'
 import { saveFile } from '../../ui/saveFile'
 import type { Column } from './columns'
 import type { Life, PaymentRange } from './life'
-import { asCsv, textRows } from './table'
+import { asCsv } from '../../format/csv'
+import { textRows } from './table'
 
 type SaveAsTextProps = { life: Life; columns: readonly Column[]; range: PaymentRange | null }
 

@@ -3,7 +3,7 @@ import { MARKETS } from '../../format/market'
 import { aSchedule } from '../../test/schedules'
 import { columnsOf } from './columns'
 import { lifeOf } from './life'
-import { asCsv, asTabbed, textRows } from './table'
+import { asTabbed, textRows } from './table'
 
 const life = lifeOf(aSchedule())
 const { paid, extra, interestSoFar, equity } = columnsOf(MARKETS.US)
@@ -19,9 +19,5 @@ describe('a schedule as text', () => {
 
   it('leaves out what is not known', () => {
     expect(textRows(life, [equity], { first: 2, last: 2 })[1]).toEqual(['2', '2027-04-01', ''])
-  })
-
-  it('quotes what would break a line', () => {
-    expect(asCsv([['a,b', 'say "so"']])).toBe('"a,b","say ""so"""\r\n')
   })
 })

@@ -20,9 +20,3 @@ export function textRows(life: Life, columns: readonly Column[], { first, last }
 
 /** As text that pastes into columns. */
 export const asTabbed = (rows: readonly (readonly string[])[]) => rows.map((row) => row.join('\t')).join('\n')
-
-/** As comma-separated values (RFC 4180). */
-export const asCsv = (rows: readonly (readonly string[])[]) =>
-  rows.map((row) => row.map(quoted).join(',')).join('\r\n') + '\r\n'
-
-const quoted = (text: string) => (/[",\r\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text)

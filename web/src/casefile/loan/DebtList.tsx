@@ -34,6 +34,7 @@ export function DebtList() {
           paymentCents: 300_00,
           ratePercent: 7,
           paymentsLeft: null,
+          simulated: null,
         }
         put(insertAfter(debts, added, after))
         return added.id

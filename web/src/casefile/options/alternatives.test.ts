@@ -70,6 +70,7 @@ describe('ready-made alternatives', () => {
         paymentCents: 1,
         ratePercent: 1,
         paymentsLeft: null,
+        simulated: null,
       },
     ]
     const refinanced = made('Refinance at 4.75 %, debts', { ...start, option: loan, debts })

@@ -27,7 +27,7 @@ export function renewalOf(
         option.terms.rateTermMonths === null ? null : Math.min(months, option.terms.rateTermMonths),
       firstPayment: dayAfter(rateEnd.day, perYear),
     },
-    closing: { day: null, items: [], upfrontPremium: null },
+    closing: { day: null, items: [], upfrontPremium: null, debtsPaidOff: [] },
     housing: { ...option.housing, mortgageInsurancePercent: null },
     features: {
       ...option.features,

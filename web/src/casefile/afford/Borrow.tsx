@@ -1,0 +1,118 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { borrowingQuery } from '../../api/affordability'
+import type { BorrowingView } from '../../api/client'
+import { formatAmount, formatEntry } from '../../format/amount'
+import { formatPercent } from '../../format/percent'
+import { TextButton } from '../../ui/TextButton'
+import { useOpenCase } from '../CaseContext'
+import { amount, atLevelPayment, purchaseOf, withPurchase } from '../option'
+import { useOption } from '../OptionContext'
+import { PreApproval } from './PreApproval'
+import { PriceChart } from './PriceChart'
+import type { CurvePoint } from './priceCurve'
+import { Take } from './Take'
+import type { Affordability, Held } from './useAffordability'
+
+/** What they can borrow without a home in mind: the largest price under each set with all the money they have for it. */
+export function Borrow({ affordability }: { affordability: Affordability }) {
+  const { answered, option } = useOption()
+  const { sets, chosen } = affordability
+  const isPurchase = purchaseOf(option) !== null
+  const place = sets.indexOf(chosen)
+  const documents = sets.map(({ set }) => set)
+  const borrowing = useQuery({
+    ...borrowingQuery(answered.document, answered.index, documents, place),
+    enabled: isPurchase && chosen.view.monthlyIncomeCents > 0,
+  })
+  if (!isPurchase || !borrowing.data) return null
+  return <Borrowing view={borrowing.data} place={place} affordability={affordability} />
+}
+
+type BorrowingProps = { view: BorrowingView; place: number; affordability: Affordability }
+
+function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingProps) {
+  const { words } = useOpenCase()
+  const { option } = useOption()
+  const [isSummary, setIsSummary] = useState(false)
+  const most = view.sets[place]
+  const { priceCents = null, downCents = null } = most ?? {}
+  const own = option.terms.ratePercent
+  return (
+    <section aria-labelledby="borrow-heading" className="mt-10">
+      <h2 id="borrow-heading" className="heading">
+        Without a home in mind
+      </h2>
+      {most && priceCents !== null && downCents !== null ? (
+        <>
+          <p className="sentence" data-testid="largest-price">
+            They can buy for up to <b>{formatEntry(priceCents)}</b> under {chosen.set.name}.
+          </p>
+          <div className="mt-1 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+            <p className="text-soft text-[0.8125rem]">
+              {formatEntry(downCents)} {words.down}, a loan of {formatEntry(most.loanCents ?? 0)} at{' '}
+              {formatPercent(own)}, {formatAmount(most.housing?.totalCents ?? 0)} a month for the home;{' '}
+              {formatAmount(most.cashToCloseCents ?? 0)} at closing.
+            </p>
+            <span className="screen-only flex flex-wrap gap-x-5">
+              <Take
+                name={`a price of ${formatEntry(priceCents)}`}
+                change={(from) =>
+                  withPurchase({ priceCents, down: amount(downCents), appraisalCents: null })(
+                    atLevelPayment(from),
+                  )
+                }
+              />
+              <TextButton onClick={() => setIsSummary(true)}>Pre-approval summary…</TextButton>
+            </span>
+          </div>
+          <div className="mid:grid-cols-2 mt-5 grid gap-x-8 gap-y-6">
+            <PriceChart
+              title="Largest price by rate"
+              points={ratePoints(view)}
+              today={{ at: own, priceCents }}
+              write={formatPercent}
+            />
+            <PriceChart
+              title={`Largest price by money ${words.down}`}
+              points={downPoints(view)}
+              today={{ at: downCents, priceCents }}
+              write={formatEntry}
+            />
+          </div>
+          {isSummary && <PreApproval most={most} held={chosen} close={() => setIsSummary(false)} />}
+        </>
+      ) : (
+        <p className="font-figures mt-1 text-lg">
+          {chosen.set.name} allows no loan on these terms with the money they have.
+        </p>
+      )}
+      <PricesBySet view={view} sets={sets} />
+    </section>
+  )
+}
+
+function PricesBySet({ view, sets }: { view: BorrowingView; sets: readonly Held[] }) {
+  if (sets.length === 1) return null
+  return (
+    <ul aria-label="Largest price by limit set" className="mid:grid-cols-2 mt-4 grid gap-x-8">
+      {sets.map(({ id, set }, index) => {
+        const priceCents = view.sets[index]?.priceCents ?? null
+        return (
+          <li key={id} className="border-rule flex items-baseline justify-between gap-3 border-b py-1.5">
+            {set.name}
+            <span className="font-figures">{priceCents === null ? 'none' : formatEntry(priceCents)}</span>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+const ratePoints = ({ byRate }: BorrowingView): CurvePoint[] =>
+  byRate.flatMap(({ ratePercent, priceCents }) =>
+    priceCents === null ? [] : [{ at: ratePercent, priceCents }],
+  )
+
+const downPoints = ({ byDown }: BorrowingView): CurvePoint[] =>
+  byDown.flatMap(({ downCents, priceCents }) => (priceCents === null ? [] : [{ at: downCents, priceCents }]))

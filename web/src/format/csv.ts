@@ -1,0 +1,7 @@
+/** As comma-separated values (RFC 4180). What a spreadsheet would take for a formula is kept a text. */
+export const asCsv = (rows: readonly (readonly string[])[]) =>
+  rows.map((row) => row.map((cell) => quoted(harmless(cell))).join(',')).join('\r\n') + '\r\n'
+
+const harmless = (text: string) => (/^[=+@\t-]/.test(text) && Number.isNaN(Number(text)) ? `'${text}` : text)
+
+const quoted = (text: string) => (/[",\r\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text)
