@@ -4,6 +4,7 @@ import { FOR_GOOD } from './answers'
 import {
   api,
   dataOf,
+  doneOf,
   type CaseDocument,
   type LimitSetDocument,
   type LimitSetView,
@@ -15,6 +16,31 @@ export const limitSetsQuery = queryOptions({
   queryKey: ['limit-sets'],
   queryFn: async ({ signal }) => dataOf(await api.GET('/api/limit-sets', { signal })),
 })
+
+/** Saves a limit set, or begins one. @throws Refusal with 409 if another state was saved since. */
+export const saveLimitSet = async (
+  seen: Pick<LimitSetView, 'id' | 'revision'> | null,
+  set: LimitSetDocument,
+): Promise<LimitSetView> =>
+  dataOf(
+    seen === null
+      ? await api.POST('/api/limit-sets', { body: set })
+      : await api.PUT('/api/limit-sets/{id}', {
+          params: { path: { id: seen.id }, header: { 'If-Match': `"${seen.revision}"` } },
+          body: set,
+        }),
+  )
+
+export const deleteLimitSet = async (id: string) =>
+  doneOf(await api.DELETE('/api/limit-sets/{id}', { params: { path: { id } } }))
+
+/** Every saved state of a set, the latest first. */
+export const limitSetStatesQuery = ({ id, revision }: LimitSetView) =>
+  queryOptions({
+    queryKey: ['limit-set-states', id, revision],
+    queryFn: async ({ signal }) =>
+      dataOf(await api.GET('/api/limit-sets/{id}/states', { params: { path: { id } }, signal })),
+  })
 
 /** What a case is held against. */
 export type Limits = { sets: readonly LimitSetView[]; table: RateTableDocument | null }

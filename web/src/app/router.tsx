@@ -98,12 +98,19 @@ const rates = createRoute({
   component: lazyRouteComponent(() => import('../practice/rates/RatesPage'), 'RatesPage'),
 })
 
+const limits = createRoute({
+  getParentRoute: () => root,
+  path: '/practice/limits',
+  component: lazyRouteComponent(() => import('../practice/limits/LimitsPage'), 'LimitsPage'),
+})
+
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
     cases,
     practice,
     rates,
+    limits,
     caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options, affordability]),
   ]),
   defaultPreload: 'intent',

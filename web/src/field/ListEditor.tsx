@@ -87,7 +87,7 @@ export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) 
           ))}
         </ol>
       )}
-      <p>
+      <p className="mt-1">
         <TextButton onClick={() => addAfter(null)}>{addWords}</TextButton>
       </p>
     </>

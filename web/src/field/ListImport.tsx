@@ -57,18 +57,16 @@ export function ListImport<T>({ openWords, label, hint, placeholder, read, take 
         aria-describedby={`${id}-problems`}
         onChange={(event) => setText(event.target.value)}
       />
-      <ul
-        id={`${id}-problems`}
-        role={problems.length > 0 ? 'alert' : undefined}
-        className="field-problem max-h-40 overflow-y-auto"
-      >
-        {problems.map(({ line, message }, index) => (
-          <li key={index}>
-            {line === null ? '' : `Line ${line}: `}
-            {message}
-          </li>
-        ))}
-      </ul>
+      <div id={`${id}-problems`} role={problems.length > 0 ? 'alert' : undefined}>
+        <ul className="field-problem max-h-40 overflow-y-auto">
+          {problems.map(({ line, message }, index) => (
+            <li key={index}>
+              {line === null ? '' : `Line ${line}: `}
+              {message}
+            </li>
+          ))}
+        </ul>
+      </div>
       <p className="mt-2 flex flex-wrap items-center gap-4">
         <TextButton disabled={reading.isPending} onClick={() => reading.mutate(text)}>
           Take these lines

@@ -3,6 +3,7 @@ import { Link } from '@tanstack/react-router'
 const PAGES = [
   { to: '/practice', name: 'Defaults' },
   { to: '/practice/rates', name: 'Rates' },
+  { to: '/practice/limits', name: 'Limits' },
 ] as const
 
 /** The pages on which a practice keeps what it has chosen. */

@@ -1,4 +1,6 @@
+import { Link } from '@tanstack/react-router'
 import { formatDay } from '../../format/date'
+import '../../ui/text-button.css'
 import { useOpenCase } from '../CaseContext'
 import { withHousehold } from './household'
 import { limitWords, measured, measureName, spareWords } from './readingWords'
@@ -8,9 +10,14 @@ import type { Affordability, Held } from './useAffordability'
 export function LimitLines({ affordability }: { affordability: Affordability }) {
   return (
     <section aria-labelledby="limits-heading">
-      <h2 id="limits-heading" className="heading">
-        Limits
-      </h2>
+      <div className="flex justify-between">
+        <h2 id="limits-heading" className="heading">
+          Limits
+        </h2>
+        <Link to="/practice/limits" className="text-button screen-only">
+          Change limits
+        </Link>
+      </div>
       <ul aria-label="Limits">
         {affordability.sets.map((held) => (
           <LimitLine key={held.id} held={held} isChosen={held.id === affordability.chosen.id} />

@@ -1,5 +1,5 @@
 import type { IncomeDocument } from '../../api/client'
-import { read, unread } from '../../entry/reading'
+import { someName } from '../../entry/name'
 import { ListEditor } from '../../field/ListEditor'
 import { insertAfter, movedBy } from '../../field/lists'
 import { Figure } from '../../sentence/Figure'
@@ -39,7 +39,7 @@ export function People({ affordability }: { affordability: Affordability }) {
               label="Name of the borrower"
               pointer={`/household/people/${id}/name`}
               text={name}
-              read={readName}
+              read={someName(MOST_NAME_CHARACTERS)}
               take={(changed) =>
                 store.changeDocument(
                   withHousehold(document, {
@@ -107,8 +107,3 @@ function Incomes({ person, name, affordability }: IncomesProps) {
     />
   )
 }
-
-const readName = (text: string) =>
-  text.trim() !== '' && text.length <= MOST_NAME_CHARACTERS
-    ? read(text)
-    : unread(`From 1 to ${MOST_NAME_CHARACTERS} characters.`)

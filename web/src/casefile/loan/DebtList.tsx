@@ -1,7 +1,7 @@
 import type { DebtDocument } from '../../api/client'
 import { readAmount } from '../../entry/amount'
+import { nameUpTo } from '../../entry/name'
 import { readPercent } from '../../entry/percent'
-import { read, unread } from '../../entry/reading'
 import { ListEditor } from '../../field/ListEditor'
 import { insertAfter, movedBy } from '../../field/lists'
 import { formatEntry } from '../../format/amount'
@@ -54,11 +54,7 @@ function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<
         label="Name of the debt"
         pointer={`${at}/name`}
         text={debt.name}
-        read={(text) =>
-          text.length <= MOST_NAME_CHARACTERS
-            ? read(text)
-            : unread(`At most ${MOST_NAME_CHARACTERS} characters.`)
-        }
+        read={nameUpTo(MOST_NAME_CHARACTERS)}
         take={(name) => set({ name })}
       />{' '}
       <Figure

@@ -1,17 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useMemo, useState } from 'react'
-import { Refusal, type RateTableDocument, type RateTableView } from '../../api/client'
+import type { RateTableDocument, RateTableView } from '../../api/client'
 import { askRateDesk, rateTablesQuery, saveRateTable } from '../../api/rates'
-import { byIds } from '../../field/pointers'
 import { readDay } from '../../entry/date'
-import { read, unread } from '../../entry/reading'
+import { someName } from '../../entry/name'
 import { readTerm } from '../../entry/term'
 import { EntriesContext } from '../../field/EntriesContext'
-import { hasUnreadable, useDraft } from '../../field/useDraft'
 import { formatDay } from '../../format/date'
 import { formatTerm } from '../../format/term'
 import { Figure } from '../../sentence/Figure'
 import { TextButton } from '../../ui/TextButton'
+import { useSavedDraft } from '../useSavedDraft'
 import { AddOnList } from './AddOnList'
 import { CsvImport } from './CsvImport'
 import { OfferList } from './OfferList'
@@ -29,32 +27,24 @@ type TableEditorProps = {
 /** A rate table as a sentence and two lists, kept when it is saved. */
 export function TableEditor({ seen, start, today, close }: TableEditorProps) {
   const queries = useQueryClient()
-  const [table, setTable] = useState(start)
-  const draft = useDraft(start, setTable)
   const locale = navigator.language
-  const saving = useMutation({
-    mutationFn: async () => {
-      if (hasUnreadable(draft)) throw new Error('Fix the marked entry first.')
-      return saveRateTable(seen, table)
-    },
-    onSuccess: async () => {
+  const {
+    value: table,
+    draft,
+    entries,
+    saving,
+  } = useSavedDraft(
+    start,
+    (value) => saveRateTable(seen, value),
+    async () => {
       await queries.invalidateQueries({ queryKey: rateTablesQuery.queryKey })
       close()
     },
-  })
+  )
   const asking = useMutation({
     mutationFn: () => askRateDesk(table.termMonths),
     onSuccess: (rates) => draft.step({ ...rates, name: seen === null ? rates.name : table.name }),
   })
-  const { error } = saving
-  const entries = useMemo(() => {
-    const fields = error instanceof Refusal ? (error.problem.fields ?? []) : []
-    const problems = fields.map((each) => ({
-      ...each,
-      pointer: each.pointer === null ? null : byIds(table, each.pointer),
-    }))
-    return { ...draft, problems }
-  }, [draft, error, table])
   const change = (fields: Partial<RateTableDocument>) => draft.change({ ...table, ...fields })
   const step = (fields: Partial<RateTableDocument>) => draft.step({ ...table, ...fields })
   const failure = saving.error ?? asking.error
@@ -66,11 +56,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
             label="Name of the table"
             pointer="/name"
             text={table.name}
-            read={(text) =>
-              text.trim() !== '' && text.length <= MOST_NAME_CHARACTERS
-                ? read(text)
-                : unread(`From 1 to ${MOST_NAME_CHARACTERS} characters.`)
-            }
+            read={someName(MOST_NAME_CHARACTERS)}
             take={(name) => change({ name })}
           />{' '}
           for loans over{' '}

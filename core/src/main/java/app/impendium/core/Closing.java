@@ -37,4 +37,9 @@ public record Closing(
         debtsPaidOff = List.copyOf(debtsPaidOff);
         day.ifPresent(given -> Days.checked(given, Field.CLOSING_DAY));
     }
+
+    /** The same with other debts paid off in cash. */
+    public Closing payingOff(List<RunningDebt> others) {
+        return new Closing(day, costs, upfrontPremium, buydown, others);
+    }
 }

@@ -110,12 +110,29 @@ class AccessTest extends Journey {
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways to make it fit")))
                 .isVisible();
         check(page, "affordability");
+        advisor.press("Paste debts…");
+        advisor.press("Take these lines");
+        advisor.press("Ask a simulated underwriting desk");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Conditions")))
+                .isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("wage, field by field"))
+                .click();
+        check(page, "affordability with its details");
+        advisor.press("Pre-approval summary…");
+        check(page, "a pre-approval summary");
+        page.keyboard().press("Escape");
         page.navigate("/practice/rates");
         assertThat(page.getByText("30-year fixed").first()).isVisible();
         check(page, "rates");
         advisor.press("Edit 30-year fixed");
         advisor.press("Paste or open CSV…");
         check(page, "a rate table");
+        page.navigate("/practice/limits");
+        advisor.press("Edit VA");
+        advisor.press("History of Conventional");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("History of Conventional")))
+                .isVisible();
+        check(page, "limits");
         page.navigate("/practice");
         assertThat(advisor.heading("Practice")).isVisible();
         check(page, "practice");

@@ -12,10 +12,11 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
-import java.util.ArrayDeque;
-import java.util.Deque;
+import java.util.List;
 import java.util.Map;
+import java.util.Queue;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -23,14 +24,14 @@ import java.util.regex.Pattern;
 final class ApplicationProcess implements AutoCloseable {
     private static final Path JAR = Path.of("..", "server", "target", "impendium.jar");
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
-    private static final int KEPT_LINES = 40;
-
     private final Process process;
     private final String url;
+    private final Queue<String> log;
 
-    private ApplicationProcess(Process process, String url) {
+    private ApplicationProcess(Process process, String url, Queue<String> log) {
         this.process = process;
         this.url = url;
+        this.log = log;
     }
 
     /** Starts it and waits until it answers. */
@@ -55,7 +56,8 @@ final class ApplicationProcess implements AutoCloseable {
         builder.redirectErrorStream(true);
         try {
             Process process = builder.start();
-            return new ApplicationProcess(process, "http://127.0.0.1:" + readUntilStarted(process));
+            Queue<String> log = new ConcurrentLinkedQueue<>();
+            return new ApplicationProcess(process, "http://127.0.0.1:" + readUntilStarted(process, log), log);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -63,6 +65,11 @@ final class ApplicationProcess implements AutoCloseable {
 
     String url() {
         return url;
+    }
+
+    /** Every line that it has written so far. */
+    List<String> log() {
+        return List.copyOf(log);
     }
 
     /** The processor time that the application's living threads have used so far, as the kernel counts it. */
@@ -90,26 +97,22 @@ final class ApplicationProcess implements AutoCloseable {
         process.onExit().join();
     }
 
-    private static String readUntilStarted(Process process) throws IOException {
+    private static String readUntilStarted(Process process, Queue<String> log) throws IOException {
         BufferedReader output = process.inputReader();
-        Deque<String> kept = new ArrayDeque<>();
         String port = null;
         for (String line = output.readLine(); line != null; line = output.readLine()) {
-            kept.addLast(line);
-            if (kept.size() > KEPT_LINES) {
-                kept.removeFirst();
-            }
+            log.add(line);
             Matcher matcher = PORT.matcher(line);
             if (matcher.find()) {
                 port = matcher.group(1);
             }
             if (port != null && line.contains("The demo practice is set up")) {
                 // Read on, or the process would stand still once the pipe is full.
-                CompletableFuture.runAsync(() -> output.lines().forEach(System.out::println));
+                CompletableFuture.runAsync(() -> output.lines().peek(log::add).forEach(System.out::println));
                 return port;
             }
         }
-        throw new IllegalStateException("The application ended at once:\n" + String.join("\n", kept));
+        throw new IllegalStateException("The application ended at once:\n" + String.join("\n", log));
     }
 
     private static void createDatabase(String name) {

@@ -21,8 +21,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What an evaluation of one option costs the server while twenty are asked for at once, and a comparison of six options asked
- * for alone: the processor time of all the server's threads over a round, the compiler's and the collector's included, shared
+ * What an evaluation of one option costs the server while twenty are asked for at once, and a comparison of six options and what
+ * would make one of them fit, asked for alone: the processor time of all the server's threads over a round, the compiler's and the collector's included, shared
  * evenly; and the time from a request's first byte to its answer's last, waiting for a processor included, as the server's own access
  * log has it. Run by ./impendium bench.
  */
@@ -48,7 +48,16 @@ final class EvaluationCost {
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
         measure("An evaluation of one option", CROWD, "/api/evaluations", demo("weir-house"));
-        measure("A comparison of six options", ALONE, "/api/comparisons", sixOptions());
+        measure(
+                "A comparison of six options",
+                ALONE,
+                "/api/comparisons",
+                sixOptions().toString());
+        measure(
+                "One option of six under eight limit sets, with its levers and pairs",
+                ALONE,
+                "/api/affordability/0",
+                eightSets());
     }
 
     private static void measure(String what, Load load, String address, String document)
@@ -97,7 +106,7 @@ final class EvaluationCost {
     }
 
     /** The demo's four options of a seller's credit, and the first two again at other rates. */
-    private static String sixOptions() throws IOException {
+    private static ObjectNode sixOptions() throws IOException {
         JsonMapper json = new JsonMapper();
         ObjectNode document = (ObjectNode) json.readTree(demo("bellfounder-close"));
         ArrayNode options = (ArrayNode) document.get("options");
@@ -106,7 +115,24 @@ final class EvaluationCost {
             again.withObject("/terms").put("ratePercent", 7 + option);
             options.add(again);
         }
-        return document.toString();
+        return document;
+    }
+
+    /** The same with the people of another demo case, held against the demo's limits four times over. */
+    private static String eightSets() throws IOException {
+        JsonMapper json = new JsonMapper();
+        ObjectNode document = sixOptions();
+        ObjectNode people = (ObjectNode) json.readTree(demo("harrow-court"));
+        document.set("household", people.get("household"));
+        document.set("debts", people.get("debts"));
+        ObjectNode question = json.createObjectNode();
+        question.set("document", document);
+        ArrayNode sets = question.putArray("sets");
+        for (int times = 0; times < 4; times++) {
+            sets.addAll((ArrayNode) json.readTree(demo("limits")));
+        }
+        question.set("table", json.readTree(demo("rates")));
+        return question.toString();
     }
 
     private static String token(CookieManager cookies) {

@@ -47,6 +47,11 @@ abstract class Journey {
         return new Advisor(context.newPage());
     }
 
+    /** Every line that the application has written so far. */
+    List<String> log() {
+        return STAGE.set.application().log();
+    }
+
     /** Sets up what all journeys share before the first, and takes it down after the last. */
     static final class Stage implements BeforeAllCallback {
         private Set set;

@@ -3,6 +3,7 @@ package app.impendium.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The best set of debts that takes a payment off the month: the fewest, or those that take the least cash. Looks at every set
@@ -66,15 +67,18 @@ final class DebtChoice {
     private final long[] balancesFrom;
     private final long payment;
     private final long balance;
+    private final Predicate<List<Integer>> accepts;
     private final Order order;
     private final List<Integer> taken = new ArrayList<>();
     private Chosen best;
     private int looks;
 
-    private DebtChoice(List<Candidate> candidates, long payment, long balance, Order order) {
+    private DebtChoice(
+            List<Candidate> candidates, long payment, long balance, Predicate<List<Integer>> accepts, Order order) {
         this.candidates = candidates;
         this.payment = payment;
         this.balance = balance;
+        this.accepts = accepts;
         this.order = order;
         this.paymentsFrom = new long[candidates.size() + 1];
         this.balancesFrom = new long[candidates.size() + 1];
@@ -87,9 +91,12 @@ final class DebtChoice {
     /**
      * The best set that takes at least {@code payment} off the month and {@code balance} off what is owed; none where all
      * together do not, or the best cannot be told in reasonable time. Of equal ones, that with the earlier debts.
+     *
+     * @param accepts whether a set that takes off as much does: it is asked about the places of its debts
      */
-    static Optional<Chosen> best(List<Candidate> candidates, long payment, long balance, Order order) {
-        DebtChoice choice = new DebtChoice(candidates, payment, balance, order);
+    static Optional<Chosen> best(
+            List<Candidate> candidates, long payment, long balance, Predicate<List<Integer>> accepts, Order order) {
+        DebtChoice choice = new DebtChoice(candidates, payment, balance, accepts, order);
         choice.from(0, 0, 0);
         return choice.looks > MOST_LOOKS ? Optional.empty() : Optional.ofNullable(choice.best);
     }
@@ -101,11 +108,11 @@ final class DebtChoice {
         if (looks > MOST_LOOKS || isNoBetter(count, isEnough ? cash : cash + leastMore(next, paid))) {
             return;
         }
-        if (isEnough) {
+        if (isEnough && accepts.test(taken)) {
             best = new Chosen(List.copyOf(taken), paid, cash);
             return;
         }
-        if (paid + paymentsFrom[next] < payment || cash + balancesFrom[next] < balance) {
+        if (next == candidates.size() || paid + paymentsFrom[next] < payment || cash + balancesFrom[next] < balance) {
             return;
         }
         Candidate candidate = candidates.get(next);

@@ -1,5 +1,7 @@
 package app.impendium.core.fit;
 
+import app.impendium.core.Closing;
+import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Allowance;
 import app.impendium.core.afford.Assessment;
 import app.impendium.core.afford.CountedHousehold;
@@ -9,8 +11,10 @@ import app.impendium.core.afford.IncomeNeed;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.Measure;
 import app.impendium.core.afford.Reading;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.pricing.RateOffer;
+import app.impendium.core.rate.AnnualRate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -46,9 +50,8 @@ public final class FitSolver {
         this.allowance = new Allowance(set, CountedHousehold.of(household, set, paidOff));
         this.loan = variants.testedAt(set.stressed()).asItIs();
         this.candidates = candidates();
-        this.canDebtsHelp = without(
-                        candidates.stream().map(DebtChoice.Candidate::place).toList())
-                .isMetBy(loan);
+        Allowance withoutAny = without(places(candidates));
+        this.canDebtsHelp = withoutAny.isMetBy(loan) || withoutAny.isMetBy(after(places(candidates)));
     }
 
     /** The option as a lender looks at it. */
@@ -155,7 +158,7 @@ public final class FitSolver {
         for (int count = 1; count <= byPayment.size(); count++) {
             List<DebtChoice.Candidate> taken = byPayment.subList(0, count);
             DebtsAnswer.Found debts = found(taken);
-            FitAnswer rate = new FitSearch(variants, without(debts.places()), FitLever.RATE).answer();
+            FitAnswer rate = new FitSearch(paying(debts.places()), without(debts.places()), FitLever.RATE).answer();
             pairs.add(new DebtsWithRate(
                     debts, rate instanceof FitAnswer.Found found ? Optional.of(found) : Optional.empty()));
         }
@@ -170,12 +173,44 @@ public final class FitSolver {
         if (!canDebtsHelp) {
             return new DebtsAnswer.None();
         }
-        long payment = missing(allowance.mostHousing(loan), loan.testedHousing());
-        long balance = missing(allowance.mostLoan(loan), loan.loan());
-        return DebtChoice.best(candidates, payment, balance, order)
+        // What is paid leaves less in reserve, which can bring other limits into force: the laxest tell what is needed
+        // at least.
+        AfterDebts all = after(places(candidates));
+        long payment = Math.min(over(loan).cents(), missing(allowance.mostHousing(all), loan.testedHousing()));
+        long balance =
+                Math.min(missing(allowance.mostLoan(loan), loan.loan()), missing(allowance.mostLoan(all), loan.loan()));
+        return DebtChoice.best(candidates, payment, balance, this::isMetWithout, order)
                 .<DebtsAnswer>map(chosen -> new DebtsAnswer.Found(
                         chosen.places(), Money.ofCents(chosen.payment()), Money.ofCents(chosen.balance())))
                 .orElseGet(DebtsAnswer.None::new);
+    }
+
+    private boolean isMetWithout(List<Integer> places) {
+        return !allowance.isConditional() || without(places).isMetBy(after(places));
+    }
+
+    private AfterDebts after(List<Integer> places) {
+        return new AfterDebts(
+                loan,
+                places.stream()
+                        .map(place -> household.debts().get(place).balance())
+                        .reduce(Money.ZERO, Money::plus));
+    }
+
+    private static List<Integer> places(List<DebtChoice.Candidate> candidates) {
+        return candidates.stream().map(DebtChoice.Candidate::place).toList();
+    }
+
+    /** The option with debts paid off in cash. */
+    private LoanVariants paying(List<Integer> places) {
+        Closing closing = variants.option().closing();
+        List<RunningDebt> paid = new ArrayList<>(closing.debtsPaidOff());
+        for (int place : places) {
+            Debt debt = household.debts().get(place);
+            paid.add(new RunningDebt(debt.id(), debt.balance(), Optional.empty(), AnnualRate.ofPercent("0")));
+        }
+        LoanOption option = variants.option().withClosing(closing.payingOff(paid));
+        return new LoanVariants(option, household.funds());
     }
 
     private static long missing(Optional<Money> allowed, Money used) {

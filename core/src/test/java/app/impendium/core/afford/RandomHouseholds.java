@@ -68,6 +68,10 @@ public final class RandomHouseholds {
                         Measure.BACK_END,
                         "36",
                         new Condition.Above(Condition.Fact.LOAN_TO_VALUE, new BigDecimal("80"))),
+                Households.atMost(
+                        Measure.BACK_END, "40", new Condition.Below(Condition.Fact.RESERVES, BigDecimal.valueOf(4))),
+                Households.atMost(
+                        Measure.BACK_END, "47", new Condition.From(Condition.Fact.RESERVES, BigDecimal.valueOf(4))),
                 Households.atMost(Measure.LOAN_TO_INCOME, "4.5"),
                 Households.atMost(Measure.DEBT_TO_INCOME, "6"),
                 new LimitTest(Measure.RESIDUAL_INCOME, left, List.of()),

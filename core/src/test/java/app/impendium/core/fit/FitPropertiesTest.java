@@ -15,6 +15,7 @@ import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LoanTerm;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
@@ -109,6 +110,25 @@ class FitPropertiesTest {
                 .isEqualTo(best(option, people, set, cheapest.thenComparing(fewest)));
     }
 
+    @Property(tries = 200)
+    void theHighestRateWithoutDebtsMeetsTheLimitsAndTheNextDoesNot(
+            @ForAll("households") Household people, @ForAll("sets") LimitSet set, @ForAll("loans") LoanOption option) {
+        for (FitSolver.DebtsWithRate pair : solver(option, people, set).ratesByDebts()) {
+            Set<Debt> debts =
+                    pair.debts().places().stream().map(people.debts()::get).collect(Collectors.toSet());
+            Set<String> ids = debts.stream().map(Debt::id).collect(Collectors.toSet());
+            pair.rate().ifPresent(found -> {
+                LoanOption paying = paying(option, debts);
+                long step = stepOf(found);
+                assertThat(meets(FitLever.RATE.applied(paying, step), people, set, ids))
+                        .isTrue();
+                assertThat(step == FitLever.RATE.most(option, 40)
+                                || !meets(FitLever.RATE.applied(paying, step + 1), people, set, ids))
+                        .isTrue();
+            });
+        }
+    }
+
     @Property(tries = 400)
     void theMissingIncomeIsMissingToTheCent(
             @ForAll("households") Household people, @ForAll("sets") LimitSet set, @ForAll("loans") LoanOption option) {
@@ -188,10 +208,21 @@ class FitPropertiesTest {
                 .filter(debt -> debt.counts() && !debt.balance().isZero())
                 .toList();
         return subsets(payable)
-                .filter(chosen ->
-                        meets(option, people, set, chosen.stream().map(Debt::id).collect(Collectors.toSet())))
+                .filter(chosen -> meets(
+                        paying(option, chosen),
+                        people,
+                        set,
+                        chosen.stream().map(Debt::id).collect(Collectors.toSet())))
                 .min(better)
                 .map(chosen -> chosen.size() + " " + cash(chosen));
+    }
+
+    private static LoanOption paying(LoanOption option, Set<Debt> debts) {
+        AnnualRate none = AnnualRate.ofPercent("0");
+        return option.withClosing(option.closing()
+                .payingOff(debts.stream()
+                        .map(debt -> new RunningDebt(debt.id(), debt.balance(), Optional.empty(), none))
+                        .toList()));
     }
 
     private static Stream<Set<Debt>> subsets(List<Debt> debts) {

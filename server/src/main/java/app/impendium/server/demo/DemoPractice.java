@@ -13,7 +13,10 @@ import app.impendium.server.rates.RateTables;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -23,6 +26,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Sets up the demo practice with its cases, a rate table, limit sets of its own and public ones in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
@@ -74,15 +78,29 @@ class DemoPractice implements ApplicationRunner {
                 List.of(
                         new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", PASSWORD),
                         new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", PASSWORD)));
-        for (int i = 0; i < CASES.size(); i++) {
-            store.create(advisors.get((i + 1) % advisors.size()), read(CASES.get(i), CaseDocument.class));
-        }
         rates.create(advisors.get(0), read("rates", RateTableDocument.class));
-        limits.create(advisors.get(0), read("limits", LimitSetDocument.class));
+        Map<String, UUID> sets = new HashMap<>();
+        for (LimitSetDocument set : read("limits", LimitSetDocument[].class)) {
+            sets.put(set.name(), limits.create(advisors.get(0), set).id());
+        }
+        for (int i = 0; i < CASES.size(); i++) {
+            store.create(advisors.get((i + 1) % advisors.size()), readCase(CASES.get(i), sets));
+        }
         for (Market market : Market.values()) {
             limits.start(advisors.get(0), market);
         }
         LOG.info("The demo practice is set up");
+    }
+
+    /** A case, which names the limit set that it is looked at with: its id is only known once the set is kept. */
+    private CaseDocument readCase(String name, Map<String, UUID> sets) throws IOException {
+        ObjectNode document = read(name, ObjectNode.class);
+        if (document.path("household").path("limitSet").isString()) {
+            ObjectNode household = document.withObject("household");
+            household.put(
+                    "limitSet", sets.get(household.get("limitSet").asString()).toString());
+        }
+        return json.treeToValue(document, CaseDocument.class);
     }
 
     private <T> T read(String name, Class<T> type) throws IOException {

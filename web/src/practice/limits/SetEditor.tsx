@@ -1,0 +1,194 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { limitSetsQuery, saveLimitSet } from '../../api/affordability'
+import type { LimitSetDocument, LimitSetView } from '../../api/client'
+import { readCount, readCountOrNone } from '../../entry/count'
+import { readDay } from '../../entry/date'
+import { someName } from '../../entry/name'
+import { readPercent } from '../../entry/percent'
+import { EntriesContext } from '../../field/EntriesContext'
+import { formatDay } from '../../format/date'
+import { MARKETS } from '../../format/market'
+import { formatPercent } from '../../format/percent'
+import { Figure } from '../../sentence/Figure'
+import { TextButton } from '../../ui/TextButton'
+import { useSavedDraft } from '../useSavedDraft'
+import { TestList } from './TestList'
+
+const MOST_NAME_CHARACTERS = 60
+const MOST_WORD_CHARACTERS = 40
+const MOST_SOURCE_CHARACTERS = 200
+const USUAL_STRESS = { addedPercent: 2, floorPercent: 5.25 }
+
+type SetEditorProps = {
+  /** The state that was opened; null for a set that is new. */
+  seen: LimitSetView | null
+  start: LimitSetDocument
+  close: () => void
+}
+
+/** A limit set in sentences and its tests line by line, kept when it is saved. */
+export function SetEditor({ seen, start, close }: SetEditorProps) {
+  const queries = useQueryClient()
+  const {
+    value: set,
+    draft,
+    entries,
+    saving,
+  } = useSavedDraft(
+    start,
+    (value) => saveLimitSet(seen, value),
+    async () => {
+      await queries.invalidateQueries({ queryKey: limitSetsQuery.queryKey })
+      close()
+    },
+  )
+  const change = (fields: Partial<LimitSetDocument>) => draft.change({ ...set, ...fields })
+  const step = (fields: Partial<LimitSetDocument>) => draft.step({ ...set, ...fields })
+  const locale = navigator.language
+  return (
+    <section aria-label="Limit set" className="mt-4 mb-2">
+      <EntriesContext value={entries}>
+        <p className="sentence" data-long>
+          <Figure
+            label="Name of the set"
+            pointer="/name"
+            text={set.name}
+            read={someName(MOST_NAME_CHARACTERS)}
+            take={(name) => change({ name })}
+            after=","
+          />{' '}
+          {MARKETS[set.market].name}, where housing of income is called{' '}
+          <Figure
+            label="Name of housing of income"
+            pointer="/frontName"
+            text={set.frontName}
+            read={someName(MOST_WORD_CHARACTERS)}
+            take={(frontName) => change({ frontName })}
+          />{' '}
+          and with debts{' '}
+          <Figure
+            label="Name of housing and debts of income"
+            pointer="/backName"
+            text={set.backName}
+            read={someName(MOST_WORD_CHARACTERS)}
+            take={(backName) => change({ backName })}
+            after="."
+          />
+        </p>
+        <p className="set-line">
+          From{' '}
+          <Figure
+            label="Source"
+            pointer="/source"
+            text={set.source}
+            read={someName(MOST_SOURCE_CHARACTERS)}
+            take={(source) => change({ source })}
+            after=","
+          />{' '}
+          <Figure
+            label="Day of the source"
+            pointer="/day"
+            text={formatDay(set.day, locale)}
+            read={(text) => readDay(text, locale)}
+            take={(day) => change({ day })}
+            after="."
+          />
+        </p>
+        <h3 className="heading mt-4">Tests</h3>
+        <TestList set={set} change={(tests) => change({ tests })} step={(tests) => step({ tests })} />
+        <h3 className="heading mt-4">How it counts</h3>
+        <p className="set-line">
+          {set.stressed ? (
+            <>
+              Housing is tested at{' '}
+              <Figure
+                label="Above the rate"
+                pointer="/stressed/addedPercent"
+                text={formatPercent(set.stressed.addedPercent)}
+                read={readPercent}
+                inputMode="decimal"
+                take={(addedPercent) =>
+                  change({ stressed: { ...(set.stressed ?? USUAL_STRESS), addedPercent } })
+                }
+              />{' '}
+              above the loan’s rate, and at least at{' '}
+              <Figure
+                label="Least tested rate"
+                pointer="/stressed/floorPercent"
+                text={formatPercent(set.stressed.floorPercent)}
+                read={readPercent}
+                inputMode="decimal"
+                take={(floorPercent) =>
+                  change({ stressed: { ...(set.stressed ?? USUAL_STRESS), floorPercent } })
+                }
+                after="."
+              />{' '}
+              <TextButton onClick={() => step({ stressed: null })}>At the loan’s own rate</TextButton>
+            </>
+          ) : (
+            <>
+              Housing is tested at the loan’s own rate.{' '}
+              <TextButton onClick={() => step({ stressed: USUAL_STRESS })}>At a stressed rate</TextButton>
+            </>
+          )}
+        </p>
+        <p className="set-line">
+          A debt with at most{' '}
+          <Figure
+            label="Payments left that count nothing"
+            pointer="/leftOutAtMostPayments"
+            text={String(set.leftOutAtMostPayments)}
+            read={readCountOrNone}
+            inputMode="numeric"
+            take={(leftOutAtMostPayments) => change({ leftOutAtMostPayments })}
+          />{' '}
+          payments left counts nothing; of a balance without a payment{' '}
+          <Figure
+            label="Share of a balance"
+            pointer="/balanceSharePercent"
+            text={formatPercent(set.balanceSharePercent)}
+            read={readPercent}
+            inputMode="decimal"
+            take={(balanceSharePercent) => change({ balanceSharePercent })}
+          />{' '}
+          counts a month, of another home’s rent{' '}
+          <Figure
+            label="Share of a rent"
+            pointer="/rentCountedPercent"
+            text={formatPercent(set.rentCountedPercent)}
+            read={readPercent}
+            inputMode="decimal"
+            take={(rentCountedPercent) => change({ rentCountedPercent })}
+            after="."
+          />{' '}
+          Terms run up to{' '}
+          <Figure
+            label="Longest term in years"
+            pointer="/longestTermYears"
+            text={String(set.longestTermYears)}
+            read={readCount}
+            inputMode="numeric"
+            take={(longestTermYears) => change({ longestTermYears })}
+          />{' '}
+          years.
+        </p>
+        {saving.error && (
+          <p role="alert" className="field-problem mt-2">
+            {saving.error.message}
+          </p>
+        )}
+        <p className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
+          <button
+            type="button"
+            className="button"
+            disabled={saving.isPending}
+            onClick={() => saving.mutate()}
+          >
+            Save
+          </button>
+          <TextButton onClick={close}>Cancel</TextButton>
+        </p>
+      </EntriesContext>
+    </section>
+  )
+}
