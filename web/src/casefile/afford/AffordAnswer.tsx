@@ -38,7 +38,7 @@ export function AffordAnswer({ affordability }: { affordability: Affordability }
         ) : (
           <>Held against {set}.</>
         )}
-        {untold && <span className="text-over"> It cannot be told whole: {untold}.</span>}
+        {untold && <span className="text-soft"> It cannot be told whole: {untold}.</span>}
       </p>
       <Spoken
         answer={
@@ -57,6 +57,8 @@ function answerOf({ view }: Held) {
     ? `They earn ${formatAmount(view.monthlyIncomeCents)} a month.`
     : 'No income is entered yet.'
   const deciding = view.binding === null ? undefined : view.readings[view.binding]
-  const untold = [...new Set(view.readings.map(unknownWords))].filter((words) => words !== '').join(', ')
+  const untold = view.monthlyIncomeCents
+    ? [...new Set(view.readings.map(unknownWords))].filter((words) => words !== '').join(', ')
+    : ''
   return { earns, said: deciding && { ...saidOf(deciding), isMet: deciding.isMet }, untold }
 }

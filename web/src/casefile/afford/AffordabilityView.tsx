@@ -67,8 +67,8 @@ function Affordability() {
         </div>
         <Ways held={affordability.chosen} />
         <Pairs held={affordability.chosen} />
-        <NowAndAfter held={affordability.chosen} />
         <Borrow affordability={affordability} />
+        <NowAndAfter held={affordability.chosen} />
       </div>
     </>
   )

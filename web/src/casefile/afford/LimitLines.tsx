@@ -3,7 +3,7 @@ import { formatDay } from '../../format/date'
 import '../../ui/text-button.css'
 import { useOpenCase } from '../CaseContext'
 import { withHousehold } from './household'
-import { limitWords, measured, measureName, spareWords } from './readingWords'
+import { isMissed, limitWords, measured, measureName, spareWords } from './readingWords'
 import type { Affordability, Held } from './useAffordability'
 
 /** Every limit set of the case's market: met or not, by how much, and which test decides. */
@@ -45,9 +45,7 @@ function LimitLine({ held, isChosen }: { held: Held; isChosen: boolean }) {
         >
           {set.name}
         </button>
-        <span className={view.isMet ? 'text-met font-semibold' : 'text-over font-semibold'}>
-          {stateOf(view)}
-        </span>
+        <State view={view} />
       </p>
       {!isChosen && deciding && (
         <p className="text-soft text-[0.8125rem]">
@@ -61,7 +59,7 @@ function LimitLine({ held, isChosen }: { held: Held; isChosen: boolean }) {
               <li key={reading.test} className="mt-1 flex justify-between gap-3 text-[0.8125rem]">
                 <span>
                   {measureName(reading.measure, set)} {limitWords(reading)}
-                  <span className={reading.isMet ? 'text-soft block' : 'text-over block font-semibold'}>
+                  <span className={isMissed(reading) ? 'text-over block font-semibold' : 'text-soft block'}>
                     {spareWords(reading)}
                   </span>
                 </span>
@@ -81,7 +79,8 @@ function LimitLine({ held, isChosen }: { held: Held; isChosen: boolean }) {
 }
 
 /** Whether a set is met; where all that is missing is unknown, that it cannot be told. */
-function stateOf({ isMet, readings }: Held['view']): string {
-  if (isMet) return 'met'
-  return readings.every((reading) => reading.isMet || reading.unknown !== null) ? 'cannot be told' : 'not met'
+function State({ view: { isMet, readings } }: { view: Held['view'] }) {
+  if (isMet) return <span className="text-met font-semibold">met</span>
+  if (readings.some(isMissed)) return <span className="text-over font-semibold">not met</span>
+  return <span className="text-soft">cannot be told yet</span>
 }

@@ -23,7 +23,9 @@ export function partsOf(housing: HousingCostView, debtsCents: number, words: Mar
 /** The limits that are a part of the income, where they lie on it: a limit of the home by itself ends before the debts. */
 export function notchesOf({ readings, monthlyIncomeCents }: SetView): Notch[] {
   return readings.flatMap((reading) =>
-    reading.limit !== null && (reading.measure === 'FRONT_END' || reading.measure === 'BACK_END')
+    reading.limit !== null &&
+    reading.unknown === null &&
+    (reading.measure === 'FRONT_END' || reading.measure === 'BACK_END')
       ? [{ reading, atCents: (reading.limit * monthlyIncomeCents) / 100 }]
       : [],
   )

@@ -175,6 +175,9 @@ export function shortWords({ measure, limit, reached }: ReadingView): string {
   return `${measured(measure, reached)} of ${isPercent ? formatPercent(limit) : measured(measure, limit)}`
 }
 
+/** Whether a test is missed, and not only untold. */
+export const isMissed = ({ isMet, unknown }: ReadingView) => !isMet && unknown === null
+
 /** Why a reading cannot be told; empty where it can. */
 export const unknownWords = ({ unknown }: ReadingView) => (unknown === null ? '' : UNKNOWN[unknown])
 

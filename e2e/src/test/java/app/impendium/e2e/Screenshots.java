@@ -77,6 +77,9 @@ final class Screenshots {
             page.navigate("/practice/rates");
             advisor.press("Edit 30-year fixed");
             take(page, "rates");
+            page.navigate("/practice/limits");
+            advisor.press("Edit VA");
+            take(page, "limits");
             page.navigate("/practice");
             assertThat(page.getByLabel("Time zone")).isVisible();
             assertThat(advisor.heading("Practice")).isVisible();
@@ -101,7 +104,6 @@ final class Screenshots {
     private void dark() {
         try (BrowserContext context = context(1280, 800, ColorScheme.DARK)) {
             Advisor advisor = new Advisor(context.newPage()).signIn(Advisor.EMAIL);
-            lifeline(advisor, "Workshop and flat, Pinfold Yard", "lifeline-dark");
             options(advisor, "31 Tannery Row", "options-dark");
         }
     }

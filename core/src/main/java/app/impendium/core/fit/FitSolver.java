@@ -190,11 +190,11 @@ public final class FitSolver {
     }
 
     private AfterDebts after(List<Integer> places) {
-        return new AfterDebts(
-                loan,
-                places.stream()
-                        .map(place -> household.debts().get(place).balance())
-                        .reduce(Money.ZERO, Money::plus));
+        Money cash = Money.ZERO;
+        for (int place : places) {
+            cash = cash.plus(household.debts().get(place).balance());
+        }
+        return new AfterDebts(loan, cash);
     }
 
     private static List<Integer> places(List<DebtChoice.Candidate> candidates) {

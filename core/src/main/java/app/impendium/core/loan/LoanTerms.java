@@ -58,11 +58,11 @@ public record LoanTerms(
 
     /** The rate under which a payment's interest falls: that of the last change up to it, else the loan's own. */
     public PeriodicRate rateOf(int payment) {
-        return features.rateChanges().stream()
-                .filter(change -> change.fromPayment() <= payment)
-                .reduce((earlier, later) -> later)
-                .map(RateChange::rate)
-                .orElse(rate);
+        PeriodicRate agreed = rate;
+        for (RateChange change : features.rateChanges()) {
+            agreed = change.fromPayment() <= payment ? change.rate() : agreed;
+        }
+        return agreed;
     }
 
     /** The same loan without extra payments: what thresholds of mortgage insurance are computed on. */
@@ -99,8 +99,10 @@ public record LoanTerms(
 
     /** A change of rate is no change of how it compounds or how often the loan is paid. */
     private static void checkConventions(PeriodicRate rate, List<RateChange> changes) {
-        if (!changes.stream().map(RateChange::rate).allMatch(rate::hasConventionsOf)) {
-            throw new IllegalArgumentException("a rate change must keep the conventions of " + rate);
+        for (RateChange change : changes) {
+            if (!rate.hasConventionsOf(change.rate())) {
+                throw new IllegalArgumentException("a rate change must keep the conventions of " + rate);
+            }
         }
     }
 
