@@ -1,10 +1,8 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type PracticeView } from '../api/client'
-import { TopBar } from '../app/TopBar'
-import { useSession } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { MARKET_NOTES } from './marketNotes'
-import { PracticePages } from './PracticePages'
+import { PracticeFrame } from './PracticeFrame'
 import { TimeZone } from './TimeZone'
 
 const practiceQuery = queryOptions({
@@ -14,7 +12,6 @@ const practiceQuery = queryOptions({
 
 /** What the practice has chosen once for all its new cases. */
 export function PracticePage() {
-  const { practice } = useSession()
   const chosen = useQuery(practiceQuery)
   const queries = useQueryClient()
   const choosing = useMutation({
@@ -25,58 +22,42 @@ export function PracticePage() {
   const shown = choosing.isPending ? choosing.variables : chosen.data
   const error = choosing.error ?? chosen.error
   return (
-    <>
-      <title>Practice · Impendium</title>
-      <TopBar actions={NO_ACTIONS}>
-        <span className="text-soft truncate">{practice}</span>
-      </TopBar>
-      <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-5xl px-4 py-8">
-        <h1 className="font-figures text-3xl font-medium">Practice</h1>
-        <PracticePages />
-        <fieldset className="mt-6">
-          <legend className="heading">Defaults for new cases</legend>
-          <p className="text-soft mt-1">
-            Conventions, currency, terms of the trade and usual figures. Each case can choose its own;
-            existing cases do not change.
+    <PracticeFrame title="Practice">
+      <fieldset className="mt-6">
+        <legend className="heading">Defaults for new cases</legend>
+        <p className="text-soft mt-1">
+          Conventions, currency, terms of the trade and usual figures. Each case can choose its own; existing
+          cases do not change.
+        </p>
+        {error && (
+          <p role="alert" className="field-problem">
+            {error.message}
           </p>
-          {error && (
-            <p role="alert" className="field-problem">
-              {error.message}
-            </p>
-          )}
-          <div className="border-rule mt-3 border-t">
-            {Object.entries(MARKETS).map(([each, words]) => (
-              <label
-                key={each}
-                className="border-rule flex cursor-pointer items-baseline gap-3 border-b py-3"
-              >
-                <input
-                  type="radio"
-                  name="market"
-                  className="accent-act"
-                  checked={shown?.market === each}
-                  disabled={!shown}
-                  onChange={() => shown && choosing.mutate({ ...shown, market: each as Market })}
-                />
-                <span>
-                  <span className="text-base font-semibold">{words.name}</span>
-                  <span className="text-soft block">
-                    {MARKET_NOTES[each as Market]} Ratios are called {words.frontRatio} and {words.backRatio}.
-                  </span>
-                </span>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        {shown && (
-          <TimeZone
-            timeZone={shown.timeZone}
-            choose={(timeZone) => choosing.mutate({ ...shown, timeZone })}
-          />
         )}
-      </main>
-    </>
+        <div className="border-rule mt-3 border-t">
+          {Object.entries(MARKETS).map(([each, words]) => (
+            <label key={each} className="border-rule flex cursor-pointer items-baseline gap-3 border-b py-3">
+              <input
+                type="radio"
+                name="market"
+                className="accent-act"
+                checked={shown?.market === each}
+                disabled={!shown}
+                onChange={() => shown && choosing.mutate({ ...shown, market: each as Market })}
+              />
+              <span>
+                <span className="text-base font-semibold">{words.name}</span>
+                <span className="text-soft block">
+                  {MARKET_NOTES[each as Market]} Ratios are called {words.frontRatio} and {words.backRatio}.
+                </span>
+              </span>
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      {shown && (
+        <TimeZone timeZone={shown.timeZone} choose={(timeZone) => choosing.mutate({ ...shown, timeZone })} />
+      )}
+    </PracticeFrame>
   )
 }
-
-const NO_ACTIONS: [] = []

@@ -28,7 +28,7 @@ export function People({ affordability }: { affordability: Affordability }) {
     <section aria-labelledby="income-heading">
       <div className="flex justify-between">
         <h2 id="income-heading" className="heading">
-          Income
+          Income before tax
         </h2>
         <span className="heading">counted a month</span>
       </div>

@@ -37,10 +37,11 @@ function wayOf(lever: LeverView, { option, figures, words, fit, fits }: Start): 
       return {
         key: 'RATE',
         words: [fits ? 'A rate of up to' : 'A rate of', formatPercent(value), fits ? '' : 'or less'],
-        note:
-          !offer || fits
-            ? ''
-            : `on offer: ${formatPercent(offer.ratePercent)}, ${pointsWords(offer.pointsPercent)}`,
+        note: fits
+          ? ''
+          : [eighthNote(value, offer?.ratePercent), offer ? offerNote(offer) : '']
+              .filter((each) => each !== '')
+              .join('; '),
         size: distance(value, own),
         change: (from) => withTerms({ ratePercent: value })(atLevelPayment(from)),
       }
@@ -118,6 +119,17 @@ function cashNote({ cashChangeCents, covered }: LeverView): string {
   const change = `${formatDifference(cashChangeCents)} at closing`
   return cashChangeCents > 0 && !covered ? `${change}, more than they have` : change
 }
+
+const EIGHTHS = 8
+
+/** The next eighth below a rate, unless it is one itself or is on offer anyhow. */
+function eighthNote(percent: number, offered: number | undefined): string {
+  const eighth = Math.floor(percent * EIGHTHS) / EIGHTHS
+  return eighth === percent || eighth === offered ? '' : `in eighths ${formatPercent(eighth)}`
+}
+
+const offerNote = ({ ratePercent, pointsPercent }: FitView['loansByRate'][number]) =>
+  `on offer: ${formatPercent(ratePercent)}, ${pointsWords(pointsPercent)}`
 
 /** What a rate on offer takes: for 0.5 points. */
 export const pointsWords = (percent: number) =>

@@ -3,18 +3,15 @@ import { useState } from 'react'
 import { deleteLimitSet, limitSetsQuery, saveLimitSet, startLimits } from '../../api/affordability'
 import type { LimitSetDocument, LimitSetView } from '../../api/client'
 import { rateTablesQuery } from '../../api/rates'
-import { useSession } from '../../app/session'
-import { TopBar } from '../../app/TopBar'
 import { MARKETS, type Market } from '../../format/market'
 import { TextButton } from '../../ui/TextButton'
-import { PracticePages } from '../PracticePages'
+import { PracticeFrame } from '../PracticeFrame'
 import { MarketMenu } from './MarketMenu'
 import { SetEditor } from './SetEditor'
 import { SetLine } from './SetLine'
 import { newSet } from './sets'
 import './limits-page.css'
 
-const NO_ACTIONS: [] = []
 const ALL_MARKETS = Object.keys(MARKETS) as Market[]
 
 /** The set being edited: one of the practice's, or a new one. */
@@ -22,7 +19,6 @@ type Edited = { seen: LimitSetView | null; set: LimitSetDocument }
 
 /** The limits that cases are held against: public ones to start with, and those of the practice's lenders. */
 export function LimitsPage() {
-  const { practice } = useSession()
   const queries = useQueryClient()
   const all = useQuery(limitSetsQuery)
   // The day it is where the practice works comes with its rates.
@@ -42,66 +38,58 @@ export function LimitsPage() {
   const close = () => setEdited(null)
   const error = all.error ?? starting.error ?? deleting.error ?? restoring.error
   return (
-    <>
-      <title>Limits · Impendium</title>
-      <TopBar actions={NO_ACTIONS}>
-        <span className="text-soft truncate">{practice}</span>
-      </TopBar>
-      <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-6xl px-4 py-8">
-        <h1 className="font-figures text-3xl font-medium">Practice</h1>
-        <PracticePages />
-        <div className="mt-5 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-          <p className="text-soft max-w-2xl">
-            What lenders and programs ask of an application. Each case is held against those of its market.
-            Lenders change them: check before use.
-          </p>
-          {edited === null && (
-            <span className="flex flex-wrap gap-x-5">
-              <MarketMenu
-                words="Add a limit set…"
-                choose={(market) => setEdited({ seen: null, set: newSet(market, today) })}
-              />
-              <MarketMenu words="Add starting limits…" choose={(market) => starting.mutate(market)} />
-            </span>
-          )}
-        </div>
-        {error && (
-          <p role="alert" className="field-problem">
-            {error.message}
-          </p>
+    <PracticeFrame title="Limits">
+      <div className="mt-5 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+        <p className="text-soft max-w-2xl">
+          What lenders and programs ask of an application. Each case is held against those of its market.
+          Lenders change them: check before use.
+        </p>
+        {edited === null && (
+          <span className="flex flex-wrap gap-x-5">
+            <MarketMenu
+              words="Add a limit set…"
+              choose={(market) => setEdited({ seen: null, set: newSet(market, today) })}
+            />
+            <MarketMenu words="Add starting limits…" choose={(market) => starting.mutate(market)} />
+          </span>
         )}
-        {starting.isSuccess && (
-          <p role="status" className="mt-3">
-            {starting.data.length === 0
-              ? `The starting limits of ${MARKETS[starting.variables].name} are all here.`
-              : `${starting.data.length} added for ${MARKETS[starting.variables].name}.`}
-          </p>
-        )}
-        {deleting.isSuccess && (
-          <p role="status" className="mt-3">
-            {deleting.variables.set.name} is deleted.{' '}
-            <TextButton onClick={() => restoring.mutate(deleting.variables)}>Undo</TextButton>
-          </p>
-        )}
-        {edited?.seen === null && <SetEditor seen={null} start={edited.set} close={close} />}
-        {ALL_MARKETS.map((market) => (
-          <SetsOfMarket
-            key={market}
-            market={market}
-            sets={all.data?.filter(({ set }) => set.market === market) ?? []}
-            edited={edited}
-            edit={(view) => setEdited({ seen: view, set: view.set })}
-            remove={(view) => deleting.mutate(view)}
-            close={close}
-          />
-        ))}
-        {all.data?.length === 0 && edited === null && (
-          <p className="font-figures mt-6 text-xl">
-            No limits yet. Add the public ones of a market, or those of a lender.
-          </p>
-        )}
-      </main>
-    </>
+      </div>
+      {error && (
+        <p role="alert" className="field-problem">
+          {error.message}
+        </p>
+      )}
+      {starting.isSuccess && (
+        <p role="status" className="mt-3">
+          {starting.data.length === 0
+            ? `The starting limits of ${MARKETS[starting.variables].name} are all here.`
+            : `${starting.data.length} added for ${MARKETS[starting.variables].name}.`}
+        </p>
+      )}
+      {deleting.isSuccess && (
+        <p role="status" className="mt-3">
+          {deleting.variables.set.name} is deleted.{' '}
+          <TextButton onClick={() => restoring.mutate(deleting.variables)}>Undo</TextButton>
+        </p>
+      )}
+      {edited?.seen === null && <SetEditor seen={null} start={edited.set} close={close} />}
+      {ALL_MARKETS.map((market) => (
+        <SetsOfMarket
+          key={market}
+          market={market}
+          sets={all.data?.filter(({ set }) => set.market === market) ?? []}
+          edited={edited}
+          edit={(view) => setEdited({ seen: view, set: view.set })}
+          remove={(view) => deleting.mutate(view)}
+          close={close}
+        />
+      ))}
+      {all.data?.length === 0 && edited === null && (
+        <p className="font-figures mt-6 text-xl">
+          No limits yet. Add the public ones of a market, or those of a lender.
+        </p>
+      )}
+    </PracticeFrame>
   )
 }
 

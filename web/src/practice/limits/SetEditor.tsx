@@ -11,6 +11,7 @@ import { MARKETS } from '../../format/market'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import { TextButton } from '../../ui/TextButton'
+import { SaveBar } from '../SaveBar'
 import { useSavedDraft } from '../useSavedDraft'
 import { TestList } from './TestList'
 
@@ -172,22 +173,7 @@ export function SetEditor({ seen, start, close }: SetEditorProps) {
           />{' '}
           years.
         </p>
-        {saving.error && (
-          <p role="alert" className="field-problem mt-2">
-            {saving.error.message}
-          </p>
-        )}
-        <p className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
-          <button
-            type="button"
-            className="button"
-            disabled={saving.isPending}
-            onClick={() => saving.mutate()}
-          >
-            Save
-          </button>
-          <TextButton onClick={close}>Cancel</TextButton>
-        </p>
+        <SaveBar saving={saving} close={close} />
       </EntriesContext>
     </section>
   )

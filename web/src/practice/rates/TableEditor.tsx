@@ -9,6 +9,7 @@ import { formatDay } from '../../format/date'
 import { formatTerm } from '../../format/term'
 import { Figure } from '../../sentence/Figure'
 import { TextButton } from '../../ui/TextButton'
+import { SaveBar } from '../SaveBar'
 import { useSavedDraft } from '../useSavedDraft'
 import { AddOnList } from './AddOnList'
 import { CsvImport } from './CsvImport'
@@ -47,7 +48,6 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
   })
   const change = (fields: Partial<RateTableDocument>) => draft.change({ ...table, ...fields })
   const step = (fields: Partial<RateTableDocument>) => draft.step({ ...table, ...fields })
-  const failure = saving.error ?? asking.error
   return (
     <section aria-label="Rate table" className="mt-4 mb-2">
       <EntriesContext value={entries}>
@@ -79,26 +79,17 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
           />{' '}
           {table.simulated && <span className="simulated align-middle">simulated</span>}
         </p>
-        {failure && (
+        {asking.error && (
           <p role="alert" className="field-problem mt-2">
-            {failure.message}
+            {asking.error.message}
           </p>
         )}
-        <p className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-          <button
-            type="button"
-            className="button"
-            disabled={saving.isPending}
-            onClick={() => saving.mutate()}
-          >
-            Save
-          </button>
-          <TextButton onClick={close}>Cancel</TextButton>
+        <SaveBar saving={saving} close={close}>
           <TextButton disabled={asking.isPending} onClick={() => asking.mutate()}>
             Fill from the simulated rate desk
           </TextButton>
           <TextButton onClick={() => step({ day: today })}>Rates of today</TextButton>
-        </p>
+        </SaveBar>
         <div className="mid:grid-cols-[2fr_3fr] mt-4 grid gap-x-12 gap-y-6">
           <div>
             <h2 className="heading">Rates and points</h2>

@@ -5,6 +5,7 @@ import app.impendium.core.afford.StressedRate;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.loan.LoanFeatures;
+import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
@@ -14,6 +15,7 @@ import app.impendium.core.rate.AnnualRate;
  * exactly. No figure is ever taken from it.
  */
 final class CostEstimate {
+    private static final double HALF_A_CENT = 0.499;
     private static final double MONTHS_PER_YEAR = 12;
     private static final double HUNDRED_TIMES_MONTHS = 1200;
 
@@ -41,6 +43,7 @@ final class CostEstimate {
     private final double fixed;
     private final double ownRate;
     private final double ownGain;
+    private final double roundedOff;
 
     CostEstimate(LoanOption option, StressedRate stressed) {
         HousingTerms housing = option.housing();
@@ -82,11 +85,18 @@ final class CostEstimate {
                 + housing.monthlyOther().cents();
         this.ownRate = ratePerPayment(own.percent());
         this.ownGain = gain(ownRate, own.years());
+        this.roundedOff =
+                option.rounding() == PaymentRounding.NEAREST_CENT ? HALF_A_CENT * perYear / MONTHS_PER_YEAR : 0;
     }
 
     /** Where the option stands. */
     Point own() {
         return own;
+    }
+
+    /** By how much, in cents, the exact cost may exceed a whole cent of a month's room and still be rounded down to it. */
+    double roundedOff() {
+        return roundedOff;
     }
 
     /** What is owed at the start, in cents. */
@@ -121,13 +131,16 @@ final class CostEstimate {
 
     private double ratePerPayment(double percent) {
         double tested = Math.min(AnnualRate.HIGHEST.doubleValue(), Math.max(floor, percent + added));
-        return Math.expm1(Math.log1p(tested / 100 / compoundings) * compoundings / paymentsPerYear);
+        double perCompounding = tested / 100 / compoundings;
+        return compoundings == paymentsPerYear
+                ? perCompounding
+                : Math.exp(Math.log(1 + perCompounding) * compoundings / paymentsPerYear) - 1;
     }
 
     /** What one unit gains over the term; the number of payments where there is no interest. */
     private double gain(double rate, double years) {
         double payments = (years - interestOnlyYears) * paymentsPerYear;
-        return rate == 0 ? payments : Math.expm1(payments * Math.log1p(rate));
+        return rate == 0 ? payments : Math.exp(payments * Math.log(1 + rate)) - 1;
     }
 
     private static double percent(AnnualRate rate) {

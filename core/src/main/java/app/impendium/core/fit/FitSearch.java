@@ -75,7 +75,8 @@ final class FitSearch {
     }
 
     /** Where the housing cost comes to the room there is: without insurance, with it, or where it begins. */
-    private long housingIs(long room) {
+    private long housingIs(long allowed) {
+        double room = allowed + estimate.roundedOff();
         long plain = crossing(at -> estimate.housing(at, false) - room);
         if (!estimate.isInsured(at(plain))) {
             return plain;

@@ -1,0 +1,24 @@
+import type { ReactNode } from 'react'
+import { useSession } from '../app/session'
+import { TopBar } from '../app/TopBar'
+import { PracticePages } from './PracticePages'
+
+const NO_ACTIONS: [] = []
+
+/** What stands around each of the practice's pages. */
+export function PracticeFrame({ title, children }: { title: string; children: ReactNode }) {
+  const { practice } = useSession()
+  return (
+    <>
+      <title>{`${title} · Impendium`}</title>
+      <TopBar actions={NO_ACTIONS}>
+        <span className="text-soft truncate">{practice}</span>
+      </TopBar>
+      <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-6xl px-4 py-8">
+        <h1 className="font-figures text-3xl font-medium">Practice</h1>
+        <PracticePages />
+        {children}
+      </main>
+    </>
+  )
+}
