@@ -93,7 +93,8 @@ class AffordabilityTest extends Journey {
     }
 
     private static Locator incomes(Page page) {
-        return page.getByLabel("Income", new Page.GetByLabelOptions().setExact(true));
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Income").setExact(true));
     }
 
     private static Locator debts(Page page) {

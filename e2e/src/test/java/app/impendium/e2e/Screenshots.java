@@ -78,7 +78,7 @@ final class Screenshots {
             advisor.press("Edit 30-year fixed");
             take(page, "rates");
             page.navigate("/practice/limits");
-            advisor.press("Edit VA");
+            advisor.press("Edit Alder Savings, conventional");
             take(page, "limits");
             page.navigate("/practice");
             assertThat(page.getByLabel("Time zone")).isVisible();

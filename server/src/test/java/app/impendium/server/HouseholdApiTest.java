@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.impendium.server.Client.Answer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -183,6 +185,19 @@ class HouseholdApiTest {
         assertThat(referred.get("reasons")).isNotEmpty();
         assertThat(referred.get("manual")).isNotEmpty();
         assertThat(BEA.post("/api/underwriting/0", question.toString()).body()).isEqualTo(referred);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/affordability/0",
+                "/api/underwriting/0",
+                "/api/rate-offers/0",
+                "/api/household/credit-report",
+                "/api/household/debts/csv"
+            })
+    void saysWhatIsMissingWhereNothingIsSent(String address) {
+        assertThat(BEA.post(address, "{}").status()).isEqualTo(422);
     }
 
     private static ObjectNode owing(ObjectNode document) {

@@ -101,6 +101,9 @@ final class CaseReader {
             boolean isCountable, CreditCostRate costRate, Optional<Assumptions> assumptions, PayableDebts debts) {}
 
     private static CaseFrame frame(CaseDocument document, Findings findings) {
+        if (document == null) {
+            throw CaseException.of("document", Code.MISSING);
+        }
         checkFormat(document.format(), findings);
         Needed.text("title", document.title(), 1, MOST_CHARACTERS, findings);
         Needed.text("clients", document.clients(), 0, MOST_CHARACTERS, findings);

@@ -13,6 +13,7 @@ import app.impendium.server.evaluation.CaseReader.Attempt;
 import app.impendium.server.outside.UnderwritingDesk;
 import app.impendium.server.outside.UnderwritingDesk.Application;
 import app.impendium.server.outside.UnderwritingDesk.UnderwritingAnswer;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -56,7 +57,7 @@ class UnderwritingController {
     @PostMapping("/api/underwriting/{option}")
     UnderwritingView decide(@PathVariable int option, @RequestBody UnderwritingQuestion question) {
         CaseDocument document = question.document();
-        List<LimitSet> sets = LimitSetReader.all("sets", List.of(question.set()));
+        List<LimitSet> sets = LimitSetReader.all("sets", Collections.singletonList(question.set()));
         LoanOption asked = Attempt.madeOf(CaseReader.attempts(document, (read, assumptions) -> read), option);
         Household household = HouseholdReader.read(document);
         FitSolver byMachine = Solvers.of(asked, household.decidedBy(Underwriting.AUTOMATED), sets)

@@ -1,8 +1,8 @@
 package app.impendium.server.household;
 
-import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.DebtDocument;
@@ -86,7 +86,7 @@ class HouseholdController {
             String name = question.names().get(i);
             String path = Field.entry("names", i);
             if (name == null || name.isBlank()) {
-                findings.add(CaseException.of(path, Code.MISSING).findings().get(0));
+                findings.add(Finding.of(path, Code.MISSING));
             } else if (findings.inRange(path, name.length(), 1, MOST_NAME_CHARACTERS)) {
                 names.add(name);
             }
