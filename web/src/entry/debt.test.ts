@@ -21,6 +21,8 @@ describe('a debt as it is spoken', () => {
       'car 412, 31 months, 11,900',
       { name: 'car', paymentCents: 412_00, paymentsLeft: 31, balanceCents: 11_900_00 },
     ],
+    ['card 6,400 owed', { name: 'card', kind: 'CARD', balanceCents: 6_400_00 }],
+    ['boat 120, 900 owed', { name: 'boat', paymentCents: 120_00, balanceCents: 900_00 }],
     ['support 240', { name: 'support', kind: 'SUPPORT', paymentCents: 240_00 }],
     ['student 19,410', { name: 'student', kind: 'STUDENT_LOAN', balanceCents: 19_410_00 }],
     [

@@ -11,6 +11,7 @@ type Kind = NonNullable<DebtDocument['kind']>
 
 const HELP = 'Say what it is and what is paid a month, such as car 412, 31 months, 11,900.'
 const MOST_NAME_CHARACTERS = 60
+const OWED = / owed$/i
 
 /** What a debt is, from what it is called; the first that fits counts. */
 const KINDS: readonly (readonly [RegExp, Kind])[] = [
@@ -25,7 +26,8 @@ export const kindOf = (name: string): Kind => KINDS.find(([words]) => words.test
 
 /**
  * A debt as it is spoken: car 412, 31 months, 11,900; support 240; student 19,410, for which no payment is reported. The first
- * amount is what is paid a month, the second what is owed; a student loan with one amount owes it.
+ * amount is what is paid a month, the second what is owed; an amount that is said to be owed is that, and a student loan with one
+ * amount owes it.
  */
 export function readDebt(text: string): Reading<SpokenDebt> {
   const [first = '', ...others] = partsOf(text)
@@ -33,14 +35,15 @@ export function readDebt(text: string): Reading<SpokenDebt> {
   if (name.length > MOST_NAME_CHARACTERS)
     return unread(`A name has at most ${MOST_NAME_CHARACTERS} characters.`)
   if (rest === '') return incomplete(HELP)
-  const amount = readAmount(rest.replace(/ (a|per) month$/i, ''))
+  const isOwed = OWED.test(rest)
+  const amount = readAmount(rest.replace(OWED, '').replace(/ (a|per) month$/i, ''))
   if (amount.status !== 'read') return amount
   const kind = kindOf(name)
   const debt: SpokenDebt = {
     name,
     kind,
-    paymentCents: amount.value,
-    balanceCents: null,
+    paymentCents: isOwed ? null : amount.value,
+    balanceCents: isOwed ? amount.value : null,
     ratePercent: null,
     paymentsLeft: null,
     // Typed by hand, it is no longer what a report says.
@@ -66,7 +69,7 @@ function readPart(part: string, debt: SpokenDebt): Exclude<Reading<never>, { sta
     debt.ratePercent = rate.value
     return null
   }
-  const balance = readAmount(part)
+  const balance = readAmount(part.replace(OWED, ''))
   if (balance.status !== 'read') return balance
   debt.balanceCents = balance.value
   return null

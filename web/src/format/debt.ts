@@ -1,4 +1,5 @@
 import type { DebtDocument } from '../api/client'
+import { kindOf } from '../entry/debt'
 import { formatEntry } from './amount'
 import { formatPercent } from './percent'
 
@@ -12,8 +13,11 @@ export function formatDebt({
 }: Omit<DebtDocument, 'id' | 'kind'>): string {
   const payment = paymentCents === null ? [] : [formatEntry(paymentCents)]
   const left = paymentsLeft === null ? [] : [`${paymentsLeft} months`]
-  const balance = balanceCents === null ? [] : [formatEntry(balanceCents)]
+  // What a student owes is read from one amount without saying so.
+  const owed = paymentCents === null && kindOf(name) !== 'STUDENT_LOAN' ? ' owed' : ''
+  const balance = balanceCents === null ? [] : [`${formatEntry(balanceCents)}${owed}`]
   const rate = ratePercent === null ? [] : [formatPercent(ratePercent)]
-  const [first = '', ...rest] = [...payment, ...left, ...balance, ...rate]
+  const [first = '', ...rest] =
+    paymentCents === null ? [...balance, ...left, ...rate] : [...payment, ...left, ...balance, ...rate]
   return [`${name} ${first}`.trim(), ...rest].join(', ')
 }

@@ -50,7 +50,7 @@ export function DebtLine({ debt, set, affordability }: DebtLineProps) {
           also={isOpen ? [] : FIELDS.map((field) => `${at}/${field}`)}
           text={formatDebt(debt)}
           read={readDebt}
-          take={set}
+          take={(spoken) => set(spoken.name === debt.name ? { ...spoken, kind: debt.kind } : spoken)}
         />
       )}
       counted={<Counted debt={debt} affordability={affordability} />}

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
 import { askCreditBureau, readDebtCsv } from '../../api/household'
-import { readDebt } from '../../entry/debt'
+import { kindOf, readDebt } from '../../entry/debt'
 import { ListImport } from '../../field/ListImport'
 import { isTable, readLines } from '../../field/lineProblems'
 import { asCsv } from '../../format/csv'
@@ -25,7 +25,8 @@ export function DebtLists() {
   }
   const read = async (text: string) => {
     const read = isTable(text) ? await readDebtCsv(text) : readLines(text, readDebt, MOST_LINES)
-    return roomFor(read, debts.length, MOST_LINES)
+    const kinds = read.map((debt) => ({ ...debt, kind: debt.kind ?? kindOf(debt.name) }))
+    return roomFor(kinds, debts.length, MOST_LINES)
   }
   const report = useMutation({
     mutationFn: askCreditBureau,

@@ -12,7 +12,7 @@ import { debtNames } from './waysBeside'
 /** What two changes do together: for each rate on offer the largest loan, and for debts paid off the highest rate. */
 export function Pairs({ held }: { held: Held }) {
   const { fit } = held.view
-  // Of rates that allow the same loan the dearest is enough, and a further debt must raise the rate.
+  // Of rates that allow the same loan the highest takes the fewest points; a further debt that raises no rate takes cash for nothing.
   const loans = fit.loansByRate.filter(
     ({ loanCents }, index, all) => loanCents !== null && all[index + 1]?.loanCents !== loanCents,
   )

@@ -1,4 +1,6 @@
+import { useQuery } from '@tanstack/react-query'
 import type { BorrowingView } from '../../api/client'
+import { rateTablesQuery } from '../../api/rates'
 import { useSession } from '../../app/session'
 import { formatDay } from '../../format/date'
 import { CopyButton } from '../../ui/CopyButton'
@@ -16,7 +18,9 @@ export function PreApproval({ most, held, close }: PreApprovalProps) {
   const { practice } = useSession()
   const { document, locale, words } = useOpenCase()
   const { option } = useOption()
-  const day = formatDay(today(), locale)
+  // The day it is where the practice works comes with its rates.
+  const today = useQuery(rateTablesQuery).data?.today
+  const day = today === undefined ? '' : formatDay(today, locale)
   const paragraphs = preApprovalText({ document, option, most, limits: held.set.name, practice, day, words })
   return (
     <ModalDialog title="Pre-approval summary" close={close}>
@@ -34,11 +38,4 @@ export function PreApproval({ most, held, close }: PreApprovalProps) {
       </p>
     </ModalDialog>
   )
-}
-
-/** The day it is where the advisor sits. */
-function today(): string {
-  const now = new Date()
-  const two = (part: number) => String(part).padStart(2, '0')
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
 }

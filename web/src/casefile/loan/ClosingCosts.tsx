@@ -6,9 +6,10 @@ import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { itemOf, withItem } from '../closingItems'
-import { amount, share, withClosing } from '../option'
+import { amount, share, withClosing, withoutPaidOff } from '../option'
 import { AmountField, PercentField } from '../../field/AmountField'
 import { Field } from '../../field/Field'
+import { TextButton } from '../../ui/TextButton'
 
 /** What is due when the loan is paid out, and what others pay of it. */
 export function ClosingCosts() {
@@ -30,6 +31,7 @@ export function ClosingCosts() {
       {(Object.keys(CLOSING_KINDS) as ClosingKind[]).map((kind) => (
         <ItemField key={kind} kind={kind} />
       ))}
+      <DebtsPaidOff />
       <p className="text-soft text-[0.8125rem]">
         {words.cashToClose}:{' '}
         <Explained figure="CASH_TO_CLOSE">{formatAmount(figures.cashToClose.totalCents)}</Explained>
@@ -42,6 +44,24 @@ export function ClosingCosts() {
       </p>
     </>
   )
+}
+
+/** The debts that are paid off in cash, each with the way to keep it. */
+function DebtsPaidOff() {
+  const { document } = useOpenCase()
+  const { option, apply } = useOption()
+  const debts = document.debts.filter(({ id }) => option.closing.debtsPaidOff.includes(id))
+  return debts.map(({ id, name, balanceCents }) => (
+    <p key={id} className="flex items-baseline justify-between gap-3">
+      <span>
+        Paying off {name || 'a debt'}{' '}
+        <TextButton onClick={() => apply(withoutPaidOff(id))}>
+          Keep it<span className="sr-only">: {name}</span>
+        </TextButton>
+      </span>
+      <span className="font-figures text-lg">{formatAmount(balanceCents ?? 0)}</span>
+    </p>
+  ))
 }
 
 /** The item of a kind: a share of the loan where it is agreed as one, else an amount. */

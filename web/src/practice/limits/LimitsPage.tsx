@@ -44,7 +44,7 @@ export function LimitsPage() {
           What lenders and programs ask of an application. Each case is held against those of its market.
           Lenders change them: check before use.
         </p>
-        {edited === null && (
+        {edited === null && today !== '' && (
           <span className="flex flex-wrap gap-x-5">
             <MarketMenu
               words="Add a limit set…"

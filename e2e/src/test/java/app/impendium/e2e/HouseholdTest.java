@@ -101,6 +101,16 @@ class HouseholdTest extends Journey {
         textbox(page, "^Payments left").fill("31");
         page.keyboard().press("Tab");
         assertThat(debts(page)).hasValue("car 412, 31 months, 11,900");
+        // What was said of it in its fields stays when its line is typed over.
+        advisor.choose("Kind of debt", "a card");
+        textbox(page, "^Paid a month").fill("");
+        page.keyboard().press("Tab");
+        assertThat(debts(page)).hasValue("car 11,900 owed, 31 months");
+        debts(page).fill("car 12,000 owed, 31 months");
+        page.keyboard().press("Tab");
+        assertThat(textbox(page, "^Owed")).hasValue("12,000");
+        assertThat(textbox(page, "^Paid a month")).hasValue("");
+        assertThat(page.getByLabel("Kind of debt")).hasText(Pattern.compile("^a card"));
         advisor.press("Pay it off at closing");
         assertThat(list(page, "Debts")).containsText("paid off at closing");
         advisor.press("Keep it");

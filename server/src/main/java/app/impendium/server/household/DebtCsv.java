@@ -14,7 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Reads debts from separated values: {@code debt, payment, balance}, and where they are there {@code kind, months left, rate}.
+ * Reads debts from separated values: {@code debt, payment, balance}, and where they are there {@code kind, months left, rate}. What
+ * is not said of a kind is left open.
  */
 final class DebtCsv {
     private static final int MOST_LINES = 60;
@@ -26,7 +27,6 @@ final class DebtCsv {
     private static final String RATE = "rate";
 
     private static final Map<String, DebtKind> KINDS = Map.of(
-            "", DebtKind.LOAN,
             "loan", DebtKind.LOAN,
             "card", DebtKind.CARD,
             "student loan", DebtKind.STUDENT_LOAN,
@@ -50,7 +50,7 @@ final class DebtCsv {
 
     private static Optional<DebtDocument> debt(CsvLine line) {
         String kind = line.text(KIND).toLowerCase(Locale.ROOT);
-        if (!KINDS.containsKey(kind)) {
+        if (!kind.isEmpty() && !KINDS.containsKey(kind)) {
             line.refuseWord("kind", kind, "loan, card, student loan, support, bill");
             return Optional.empty();
         }
