@@ -6,7 +6,6 @@ import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.PaymentRounding;
-import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 
@@ -33,7 +32,6 @@ final class CostEstimate {
     private final double monthlyShare;
     private final double interestOnlyYears;
     private final double balloon;
-    private final double chosenPayment;
     private final double added;
     private final double floor;
     private final double financedShare;
@@ -62,9 +60,6 @@ final class CostEstimate {
                 perYear / MONTHS_PER_YEAR / (isAccelerated ? option.frequency().sharesOfMonth() : 1);
         this.interestOnlyYears = (double) features.interestOnlyPayments() / perYear;
         this.balloon = features.balloon().cents();
-        this.chosenPayment = features.regular() instanceof RegularPayment.Custom chosen
-                ? chosen.amount().cents() * perYear / MONTHS_PER_YEAR
-                : 0;
         this.added = stressed.added().value().doubleValue();
         this.floor = percent(stressed.floor());
         this.financedShare =
@@ -117,9 +112,6 @@ final class CostEstimate {
     }
 
     private double payment(Point at) {
-        if (chosenPayment > 0) {
-            return chosenPayment;
-        }
         // Most levers leave rate and term as they are: what follows from these alone is known.
         boolean isOwn = at.percent() == own.percent();
         double rate = isOwn ? ownRate : ratePerPayment(at.percent());

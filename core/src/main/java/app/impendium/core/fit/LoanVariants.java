@@ -75,7 +75,8 @@ public final class LoanVariants {
 
         private Optional<QualifyingLoan> loan(FitLever lever, long step) {
             try {
-                LoanOption applied = lever.applied(option, step);
+                // A payment that was chosen for one loan says nothing of another.
+                LoanOption applied = lever.applied(option.atLevelPayment(), step);
                 if (needsFigures) {
                     CaseEvaluator.evaluate(applied);
                 }

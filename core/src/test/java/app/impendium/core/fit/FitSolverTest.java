@@ -135,6 +135,8 @@ class FitSolverTest {
                             .cashToClose()
                             .total())
                     .isEqualTo(answer.loan().cashToClose());
+            // The payment was chosen for the loan as it is, not for another.
+            assertThat(answer.loan().option().features().regular()).isEqualTo(new RegularPayment.Level());
         });
         // Tested at 7.75 %, a payment that was chosen at 5.75 % says nothing.
         assertThat(solver.loan().testedCost().principalAndInterest())
