@@ -116,7 +116,11 @@ public record LoanOption(
 
     /** The same at the level payment: a payment that was chosen for one loan says nothing of another. */
     public LoanOption atLevelPayment() {
-        return withFeatures(features.withRegular(new RegularPayment.Level()).withSteps(List.of()));
+        boolean isLevel = features.regular() instanceof RegularPayment.Level
+                && features.steps().isEmpty();
+        return isLevel
+                ? this
+                : withFeatures(features.withRegular(new RegularPayment.Level()).withSteps(List.of()));
     }
 
     /** The same with another closing. */

@@ -21,7 +21,12 @@ public final class Allowance {
     private final boolean isConditional;
 
     /** A test and the most that it allows: of a month's housing cost, or of the loan; none where the value decides. */
-    private record Allowed(LimitTest test, Optional<Money> housing, Optional<Money> loan) {}
+    private record Allowed(LimitTest test, Optional<Money> housing, Optional<Money> loan) {
+        /** Whether the test applies; one without conditions asks nothing of the facts. */
+        boolean appliesTo(Facts facts) {
+            return test.conditions().isEmpty() || test.appliesTo(facts);
+        }
+    }
 
     public Allowance(LimitSet set, CountedHousehold counted) {
         this.set = set;
@@ -54,9 +59,7 @@ public final class Allowance {
     public boolean isMetBy(Proposal loan) {
         Facts facts = isConditional ? new ProposalFacts(loan, counted.household()) : null;
         for (Allowed entry : allowed) {
-            boolean applies =
-                    entry.test().conditions().isEmpty() || entry.test().appliesTo(facts);
-            if (applies && !isMet(entry, loan)) {
+            if (entry.appliesTo(facts) && !isMet(entry, loan)) {
                 return false;
             }
         }
@@ -74,12 +77,12 @@ public final class Allowance {
     }
 
     private Optional<Money> least(Proposal loan, Function<Allowed, Optional<Money>> subject) {
-        Facts facts = new ProposalFacts(loan, counted.household());
+        Facts facts = isConditional ? new ProposalFacts(loan, counted.household()) : null;
         Optional<Money> least = Optional.empty();
         for (Allowed entry : allowed) {
             Optional<Money> most = subject.apply(entry);
             if (most.isPresent()
-                    && entry.test().appliesTo(facts)
+                    && entry.appliesTo(facts)
                     && (least.isEmpty() || least.get().isAbove(most.get()))) {
                 least = most;
             }

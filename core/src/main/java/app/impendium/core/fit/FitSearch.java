@@ -1,6 +1,5 @@
 package app.impendium.core.fit;
 
-import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Allowance;
 import app.impendium.core.cost.MortgageInsurance;
 import app.impendium.core.fit.CostEstimate.Point;
@@ -17,28 +16,26 @@ import java.util.function.ToDoubleFunction;
 final class FitSearch {
     private static final int MOST_LEAPS = 8;
 
-    private final LoanOption option;
     private final Allowance allowance;
     private final FitLever lever;
-    private final LoanVariants.Tested variants;
+    private final LoanVariants.Along loans;
     private final CostEstimate estimate;
     private final long least;
     private final long most;
 
-    FitSearch(LoanVariants loans, Allowance allowance, FitLever lever) {
-        this.option = loans.option();
+    FitSearch(LoanVariants.Along loans, Allowance allowance) {
         this.allowance = allowance;
-        this.lever = lever;
-        this.variants = loans.testedAt(allowance.set().stressed());
-        this.estimate = variants.estimate();
-        this.least = lever.least(option);
-        this.most = Math.max(least, lever.most(option, allowance.set().longestTermYears()));
+        this.lever = loans.lever();
+        this.loans = loans;
+        this.estimate = loans.tested().estimate();
+        this.least = loans.least();
+        this.most = loans.most(allowance.set().longestTermYears());
     }
 
     FitAnswer answer() {
         OptionalLong found = lever.isBestAtLargest() ? largest() : smallest();
         long step = found.orElse(lever.isBestAtLargest() ? least : most);
-        QualifyingLoan there = loan(step).orElseGet(variants::asItIs);
+        QualifyingLoan there = loan(step).orElseGet(loans.tested()::asItIs);
         return found.isPresent()
                 ? new FitAnswer.Found(lever, lever.value(step), there)
                 : new FitAnswer.Short(lever, there);
@@ -55,7 +52,7 @@ final class FitSearch {
 
     /** Where about the first limit is reached: by the tests that apply to the option as it is, then by those that apply there. */
     private long guess() {
-        long first = guess(variants.asItIs());
+        long first = guess(loans.tested().asItIs());
         return allowance.isConditional() ? loan(first).map(this::guess).orElse(first) : first;
     }
 
@@ -63,7 +60,7 @@ final class FitSearch {
         Optional<Money> housing = allowance.mostHousing(applying);
         Optional<Money> borrowed = allowance.mostLoan(applying);
         if (housing.isEmpty() && borrowed.isEmpty()) {
-            return within(lever.own(option));
+            return within(loans.own());
         }
         return Math.min(
                 housing.isPresent() ? housingIs(housing.get().cents()) : most,
@@ -92,7 +89,7 @@ final class FitSearch {
 
     /** Where what exceeds a limit becomes nothing, by secants from where the option stands; an end where it never does. */
     private long crossing(ToDoubleFunction<Point> excess) {
-        double from = within(lever.own(option));
+        double from = within(loans.own());
         double before = excess.applyAsDouble(at(from));
         double to = within(Math.round(from + (before > 0 ? -1 : 1) * Math.max(1, from / 16)));
         for (int leap = 0; leap < MOST_LEAPS && to != from; leap++) {
@@ -124,6 +121,6 @@ final class FitSearch {
     }
 
     private Optional<QualifyingLoan> loan(long step) {
-        return variants.at(lever, step);
+        return loans.at(step);
     }
 }

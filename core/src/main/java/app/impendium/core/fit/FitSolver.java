@@ -34,6 +34,7 @@ public final class FitSolver {
     private final LimitSet set;
     private final Set<String> paidOff;
     private final Allowance allowance;
+    private final LoanVariants.Tested tested;
     private final QualifyingLoan loan;
     private final List<DebtChoice.Candidate> candidates;
     private final boolean canDebtsHelp;
@@ -48,7 +49,8 @@ public final class FitSolver {
         this.set = set;
         this.paidOff = Set.copyOf(paidOff);
         this.allowance = new Allowance(set, CountedHousehold.of(household, set, paidOff));
-        this.loan = variants.testedAt(set.stressed()).asItIs();
+        this.tested = variants.testedAt(set.stressed());
+        this.loan = tested.asItIs();
         this.candidates = candidates();
         Allowance withoutAny = without(places(candidates));
         this.canDebtsHelp = withoutAny.isMetBy(loan) || withoutAny.isMetBy(after(places(candidates)));
@@ -83,14 +85,14 @@ public final class FitSolver {
     public List<FitAnswer> levers() {
         return Arrays.stream(FitLever.values())
                 .filter(lever -> lever.appliesTo(variants.option()))
-                .map(lever -> new FitSearch(variants, allowance, lever).answer())
+                .map(lever -> new FitSearch(tested.along(lever), allowance).answer())
                 .toList();
     }
 
     /** What one lever of the loan can do; nothing where it has no such lever. */
     public Optional<FitAnswer> lever(FitLever lever) {
         return lever.appliesTo(variants.option())
-                ? Optional.of(new FitSearch(variants, allowance, lever).answer())
+                ? Optional.of(new FitSearch(tested.along(lever), allowance).answer())
                 : Optional.empty();
     }
 
@@ -134,7 +136,8 @@ public final class FitSolver {
         return offers.stream()
                 .map(offer -> new RateWithLoan(
                         offer,
-                        new FitSearch(atRate(offer), allowance, FitLever.LOAN).answer() instanceof FitAnswer.Found found
+                        new FitSearch(along(atRate(offer), FitLever.LOAN), allowance).answer()
+                                        instanceof FitAnswer.Found found
                                 ? Optional.of(found.loan().base())
                                 : Optional.empty()))
                 .toList();
@@ -158,11 +161,16 @@ public final class FitSolver {
         for (int count = 1; count <= byPayment.size(); count++) {
             List<DebtChoice.Candidate> taken = byPayment.subList(0, count);
             DebtsAnswer.Found debts = found(taken);
-            FitAnswer rate = new FitSearch(paying(debts.places()), without(debts.places()), FitLever.RATE).answer();
+            FitAnswer rate =
+                    new FitSearch(along(paying(debts.places()), FitLever.RATE), without(debts.places())).answer();
             pairs.add(new DebtsWithRate(
                     debts, rate instanceof FitAnswer.Found found ? Optional.of(found) : Optional.empty()));
         }
         return pairs;
+    }
+
+    private LoanVariants.Along along(LoanVariants others, FitLever lever) {
+        return others.testedAt(set.stressed()).along(lever);
     }
 
     private LoanVariants atRate(RateOffer offer) {

@@ -18,6 +18,9 @@ public final class LoanVariants {
     private final LoanOption option;
     private final Funds funds;
 
+    /** What levers are applied to: a payment that was chosen for one loan says nothing of another. */
+    private final LoanOption level;
+
     /** Whether an option may have a payment and yet no figures: what is agreed beside a plain loan must fit it. */
     private final boolean needsFigures;
 
@@ -29,6 +32,7 @@ public final class LoanVariants {
     public LoanVariants(LoanOption option, Funds funds) {
         this.option = option;
         this.funds = funds;
+        this.level = option.atLevelPayment();
         this.needsFigures = option.closing().buydown().isPresent()
                 || option.rateTerm().isPresent()
                 || !option.loanTerms().isPlain();
@@ -50,7 +54,7 @@ public final class LoanVariants {
         private final StressedRate stressed;
         private final QualifyingLoan asItIs;
         private final CostEstimate estimate;
-        private final Map<FitLever, Map<Long, Optional<QualifyingLoan>>> byLever = new EnumMap<>(FitLever.class);
+        private final Map<FitLever, Along> byLever = new EnumMap<>(FitLever.class);
 
         private Tested(StressedRate stressed) {
             this.stressed = stressed;
@@ -67,16 +71,14 @@ public final class LoanVariants {
             return asItIs;
         }
 
-        /** The loan with a lever at a step; nothing where there is no such loan. */
-        Optional<QualifyingLoan> at(FitLever lever, long step) {
-            return byLever.computeIfAbsent(lever, none -> new HashMap<>())
-                    .computeIfAbsent(step, asked -> loan(lever, asked));
+        /** The loans that one lever leads to. */
+        Along along(FitLever lever) {
+            return byLever.computeIfAbsent(lever, asked -> new Along(this, asked));
         }
 
         private Optional<QualifyingLoan> loan(FitLever lever, long step) {
             try {
-                // A payment that was chosen for one loan says nothing of another.
-                LoanOption applied = lever.applied(option.atLevelPayment(), step);
+                LoanOption applied = lever.applied(level, step);
                 if (needsFigures) {
                     CaseEvaluator.evaluate(applied);
                 }
@@ -86,6 +88,55 @@ public final class LoanVariants {
             } catch (CaseException noSuchLoan) {
                 return Optional.empty();
             }
+        }
+    }
+
+    /** The loans that one lever leads to at one stressed rate. */
+    final class Along {
+        private final Tested tested;
+        private final FitLever lever;
+        private final long own;
+        private final long least;
+        private final Map<Long, Optional<QualifyingLoan>> byStep = new HashMap<>();
+
+        private Along(Tested tested, FitLever lever) {
+            this.tested = tested;
+            this.lever = lever;
+            this.own = lever.own(option);
+            this.least = lever.least(option);
+        }
+
+        Tested tested() {
+            return tested;
+        }
+
+        FitLever lever() {
+            return lever;
+        }
+
+        /** The step at or just below which the option stands. */
+        long own() {
+            return own;
+        }
+
+        /** The smallest step that is asked about. */
+        long least() {
+            return least;
+        }
+
+        /** The largest step that is asked about, where a loan may run at most so many years. */
+        long most(int longestTermYears) {
+            return Math.max(least, lever.most(option, longestTermYears));
+        }
+
+        /** The loan with the lever at a step; nothing where there is no such loan. */
+        Optional<QualifyingLoan> at(long step) {
+            Optional<QualifyingLoan> known = byStep.get(step);
+            if (known == null) {
+                known = tested.loan(lever, step);
+                byStep.put(step, known);
+            }
+            return known;
         }
     }
 }

@@ -11,6 +11,7 @@ import app.impendium.core.cost.MonthlyCost;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
+import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
@@ -49,7 +50,10 @@ public final class QualifyingLoan implements Proposal {
     /** What the home costs a month at the loan's own rate, by parts. */
     public HousingCost cost() {
         if (housing == null) {
-            housing = cost(terms);
+            housing = cost(
+                    terms.features().regular() instanceof RegularPayment.Custom chosen
+                            ? chosen.amount()
+                            : LevelPayment.of(terms));
         }
         return housing;
     }
@@ -58,9 +62,11 @@ public final class QualifyingLoan implements Proposal {
     public HousingCost testedCost() {
         return stressed.equals(StressedRate.NONE)
                 ? cost()
-                : cost(option.withRate(stressed.of(option.rate().annual()))
-                        .atLevelPayment()
-                        .loanTerms());
+                : cost(LevelPayment.of(
+                        PaymentBasis.of(terms)
+                                .withRate(terms.rate()
+                                        .withAnnual(stressed.of(terms.rate().annual()))),
+                        terms.rounding()));
     }
 
     /** The rate at which the limit set tests it, where it is another than its own. */
@@ -124,15 +130,12 @@ public final class QualifyingLoan implements Proposal {
                 .total();
     }
 
-    private HousingCost cost(LoanTerms asked) {
-        Money payment = asked.features().regular() instanceof RegularPayment.Custom chosen
-                ? chosen.amount()
-                : LevelPayment.of(asked);
+    private HousingCost cost(Money payment) {
         int perYear = option.frequency().perYear();
         Money monthly =
                 perYear == MONTHS_PER_YEAR ? payment : payment.times(perYear).dividedBy(MONTHS_PER_YEAR);
         Money insurance = MonthlyCost.isInsured(option.housing(), option.financing())
-                ? option.housing().yearlyMortgageInsurance().monthlyOf(asked.amount())
+                ? option.housing().yearlyMortgageInsurance().monthlyOf(loan())
                 : Money.ZERO;
         return option.housing().month(option.price(), monthly, insurance);
     }

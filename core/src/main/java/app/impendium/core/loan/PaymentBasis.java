@@ -32,6 +32,11 @@ public record PaymentBasis(Money balance, Money balloon, PeriodicRate rate, int 
         return new PaymentBasis(balance, balloon, rate, left);
     }
 
+    /** The same at another rate per payment. */
+    public PaymentBasis withRate(PeriodicRate other) {
+        return new PaymentBasis(balance, balloon, other, payments);
+    }
+
     /** Whether all that is owed is to be left at the end, so that the payment is interest alone. */
     public boolean repaysNothing() {
         return balloon.equals(balance);

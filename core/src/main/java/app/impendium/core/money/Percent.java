@@ -7,33 +7,38 @@ import app.impendium.core.finding.Value;
 import java.math.BigDecimal;
 import java.math.MathContext;
 
-/**
- * A share in percent: 17 is 17 %. From 0 to 100 inclusive, with at most six decimals. Immutable.
- *
- * @param value the share in percent, not as a fraction
- */
-public record Percent(BigDecimal value) {
+/** A share in percent: 17 is 17 %. From 0 to 100 inclusive, with at most six decimals. Immutable. */
+public final class Percent {
     private static final int MOST_DECIMALS = 6;
     private static final BigDecimal LARGEST = BigDecimal.valueOf(100);
     private static final BigDecimal HUNDRED_TIMES_MONTHS = BigDecimal.valueOf(1200);
 
-    private static final long HUNDRED = 100;
-    private static final long MONTHS_OF_HUNDRED = 1200;
+    private static final long MILLIONTHS_OF_ALL = 100_000_000;
+    private static final long MONTHS_PER_YEAR = 12;
     private static final long LARGEST_PRODUCT = Long.MAX_VALUE / 4;
-    private static final long[] TENS = {1, 10, 100, 1_000, 10_000, 100_000, 1_000_000};
 
     /** An amount of eleven digits times six decimals, divided by 1200, settles a half cent long before these end. */
     private static final MathContext DIGITS = new MathContext(50);
 
     public static final Percent ZERO = new Percent(BigDecimal.ZERO);
 
+    private final BigDecimal value;
+    private final long millionths;
+
     /**
+     * @param value the share in percent, not as a fraction
      * @throws CaseException if it is negative, above 100 % or has more than six decimals
      */
-    public Percent {
+    public Percent(BigDecimal value) {
         check(value, LARGEST, Entry.PERCENT);
-        value = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
-        value = value.scale() < 0 ? value.setScale(0) : value;
+        BigDecimal stripped = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
+        this.value = stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+        this.millionths = this.value.movePointRight(MOST_DECIMALS).longValue();
+    }
+
+    /** The share in percent, not as a fraction, with no more decimals than it needs. */
+    public BigDecimal value() {
+        return value;
     }
 
     /**
@@ -52,26 +57,26 @@ public record Percent(BigDecimal value) {
 
     /** This share of an amount, to the nearest cent, half a cent up. */
     public Money of(Money amount) {
-        long share = value.unscaledValue().longValueExact();
-        long parts = HUNDRED * TENS[value.scale()];
-        return isSmall(share, amount)
-                ? Money.ofCents((2 * share * amount.cents() + parts) / (2 * parts))
+        return isSmall(amount)
+                ? Money.ofCents(nearest(amount, MILLIONTHS_OF_ALL))
                 : Money.nearest(
                         value.multiply(BigDecimal.valueOf(amount.cents())).movePointLeft(2));
     }
 
     /** A twelfth of this share of an amount, as what is due each month of a yearly share: rounded once, half a cent up. */
     public Money monthlyOf(Money amount) {
-        long share = value.unscaledValue().longValueExact();
-        long parts = MONTHS_OF_HUNDRED * TENS[value.scale()];
-        return isSmall(share, amount)
-                ? Money.ofCents((2 * share * amount.cents() + parts) / (2 * parts))
+        return isSmall(amount)
+                ? Money.ofCents(nearest(amount, MILLIONTHS_OF_ALL * MONTHS_PER_YEAR))
                 : Money.nearest(exactMonthlyCentsOf(amount));
     }
 
     /** Almost every amount: in whole numbers the same division as with decimals. */
-    private static boolean isSmall(long share, Money amount) {
-        return amount.cents() >= 0 && (share == 0 || amount.cents() <= LARGEST_PRODUCT / share);
+    private boolean isSmall(Money amount) {
+        return amount.cents() >= 0 && (millionths == 0 || amount.cents() <= LARGEST_PRODUCT / millionths);
+    }
+
+    private long nearest(Money amount, long parts) {
+        return (2 * millionths * amount.cents() + parts) / (2 * parts);
     }
 
     /** A twelfth of this share of an amount before it is rounded, in cents, to fifty digits. */
@@ -96,6 +101,16 @@ public record Percent(BigDecimal value) {
     /** The share as a finding tells it. */
     public Value.Percentage toValue() {
         return new Value.Percentage(value);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Percent share && millionths == share.millionths;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(millionths);
     }
 
     @Override

@@ -122,10 +122,12 @@ public final class PeriodicRate {
         return annual.percent() + " " + compounding + " paid " + frequency;
     }
 
-    /** Four roundings, each by half of a last digit or little more. */
+    /** At most four roundings, each by half of a last digit or little more. */
     private static double estimate(AnnualRate annual, int compoundings, int payments) {
         double perCompounding = annual.percent().value().doubleValue() / (100.0 * compoundings);
-        return Math.expm1(Math.log1p(perCompounding) * compoundings / payments);
+        return compoundings == payments
+                ? perCompounding
+                : Math.expm1(Math.log1p(perCompounding) * compoundings / payments);
     }
 
     // Two threads may compute these at once: to the same end, and neither is ever seen half done.
