@@ -123,6 +123,21 @@ public record LoanOption(
                 : withFeatures(features.withRegular(new RegularPayment.Level()).withSteps(List.of()));
     }
 
+    /** The same home at other costs. */
+    public LoanOption withHousing(HousingTerms other) {
+        return new LoanOption(
+                financing,
+                rate,
+                rounding,
+                amortization,
+                rateTerm,
+                firstPayment,
+                features,
+                closing,
+                other,
+                creditCostRate);
+    }
+
     /** The same with another closing. */
     public LoanOption withClosing(Closing other) {
         return new LoanOption(

@@ -104,7 +104,7 @@ public final class OptionEvaluation {
     }
 
     /** The money that the option moves while it is kept, with debts that are paid beside it. */
-    MoneyMoved moneyMoved(List<Schedule> debtsBeside) {
+    public MoneyMoved moneyMoved(List<Schedule> debtsBeside) {
         HousingCost month = monthlyCost().first();
         return new MoneyMoved(
                 cashToClose().total(),

@@ -47,6 +47,11 @@ class CoreArchitectureTest {
             Map.entry("", Set.of("finding", "money", "rate", "loan", "cost", "compare", "working")),
             Map.entry("target", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "working")),
             Map.entry("fit", Set.of("", "finding", "money", "rate", "loan", "cost", "solve", "pricing", "afford")),
+            Map.entry(
+                    "rental",
+                    Set.of(
+                            "", "finding", "money", "rate", "loan", "cost", "compare", "solve", "pricing", "afford",
+                            "fit")),
             Map.entry("pricing", Set.of("finding", "money", "rate", "loan")),
             Map.entry("alternative", Set.of("", "finding", "money", "rate", "loan", "cost", "pricing")));
 

@@ -28,7 +28,8 @@ public record Household(
     public static final int MOST_LINES = 60;
 
     private static final int MOST_PROPERTIES = 20;
-    private static final int HIGHEST_SCORE = 999;
+    /** The highest credit score. */
+    public static final int HIGHEST_SCORE = 999;
 
     /**
      * @throws CaseException if there are too many entries of a list, or the score is none, with all findings

@@ -52,6 +52,11 @@ public record MoneyMoved(
         return Money.ofCents(owedCents(month));
     }
 
+    /** What the clients have paid with the loan's payments in so many months: the loan, extras and premiums, less a subsidy. */
+    public Money paidBy(int month) {
+        return Money.ofCents(paidCents(paymentsBy(month)));
+    }
+
     /** The premiums that have gone with the payments up to one, 0 included. */
     public Money premiumsWith(int made) {
         return insurance

@@ -54,6 +54,11 @@ public record HousingTerms(
         findings.group("", () -> amount.within(Money.ZERO, Money.LARGEST, path));
     }
 
+    /** The same at another yearly premium of home insurance. */
+    public HousingTerms withHomeInsurance(Money yearly) {
+        return new HousingTerms(propertyTax, yearly, yearlyMortgageInsurance, escrowed, monthlyDues, monthlyOther);
+    }
+
     /**
      * What a month costs, each part to the nearest cent.
      *

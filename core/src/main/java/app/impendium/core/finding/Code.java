@@ -73,6 +73,14 @@ public enum Code {
     RATE_TWICE,
     /** A region that stands twice in a table: given. */
     REGION_TWICE,
+    /** A least cover that another band has: given. */
+    BAND_TWICE,
+    /** A band that another one makes useless, asking for less and lending as much at no higher a rate: given, the other's. */
+    BAND_NEVER_USED,
+    /** A letting basis that stands twice. */
+    BASIS_TWICE,
+    /** A monthly rent above the price: given, price. */
+    RENT_ABOVE_PRICE,
     /** A seller's credit where nothing is bought: given. */
     NOTHING_BOUGHT,
     /** No rate table to take points from: given credit. */

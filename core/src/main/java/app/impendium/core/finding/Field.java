@@ -18,6 +18,8 @@ public final class Field {
     public static final String UPKEEP = "household.upkeepCents";
     public static final String SCORE = "household.score";
 
+    public static final String RENT = "letting.rentCents";
+
     public static final String PRICE = "financing.priceCents";
     public static final String DOWN_PAYMENT = "financing.down";
     public static final String APPRAISAL = "financing.appraisalCents";
@@ -75,6 +77,8 @@ public final class Field {
         public static final String RENT = "rentCents";
         public static final String OUTGOINGS = "outgoingsCents";
         public static final String LEAST_SCORE = "leastScore";
+        public static final String LEAST_COVER = "leastCover";
+        public static final String BASIS = "basis";
         public static final String MOST_SCORE = "mostScore";
         public static final String UP_TO_LOAN_TO_VALUE = "upToLoanToValuePercent";
 
@@ -97,6 +101,14 @@ public final class Field {
         public static final String LEFT_OUT_AT_MOST = "leftOutAtMostPayments";
 
         private Limits() {}
+    }
+
+    /** What a letting programme says. */
+    public static final class Letting {
+        public static final String BANDS = "bands";
+        public static final String BASES = "bases";
+
+        private Letting() {}
     }
 
     /** What a question names beside the case. */

@@ -16,12 +16,12 @@ public enum FitLever {
     /** The annual rate, in thousandths of a percent. */
     RATE(true) {
         @Override
-        boolean appliesTo(LoanOption option) {
+        public boolean appliesTo(LoanOption option) {
             return true;
         }
 
         @Override
-        long own(LoanOption option) {
+        public long own(LoanOption option) {
             return option.rate()
                     .annual()
                     .percent()
@@ -31,12 +31,12 @@ public enum FitLever {
         }
 
         @Override
-        LoanOption applied(LoanOption option, long step) {
+        public LoanOption applied(LoanOption option, long step) {
             return option.withRate(AnnualRate.ofPercent(value(step)));
         }
 
         @Override
-        BigDecimal value(long step) {
+        public BigDecimal value(long step) {
             return BigDecimal.valueOf(step, RATE_DECIMALS);
         }
 
@@ -46,19 +46,19 @@ public enum FitLever {
         }
 
         @Override
-        long least(LoanOption option) {
+        public long least(LoanOption option) {
             return 0;
         }
 
         @Override
-        long most(LoanOption option, int longestTermYears) {
+        public long most(LoanOption option, int longestTermYears) {
             return AnnualRate.HIGHEST.movePointRight(RATE_DECIMALS).longValueExact();
         }
     },
     /** The loan, in whole units of the currency; where a home is bought, more or less is paid down. */
     LOAN(true) {
         @Override
-        boolean appliesTo(LoanOption option) {
+        public boolean appliesTo(LoanOption option) {
             // A refinancing borrows less by less cash out; costs that are a share of the loan would follow it.
             return option.financing()
                     .match(
@@ -69,12 +69,12 @@ public enum FitLever {
         }
 
         @Override
-        long own(LoanOption option) {
+        public long own(LoanOption option) {
             return option.financing().loanAmount().cents() / UNIT;
         }
 
         @Override
-        LoanOption applied(LoanOption option, long step) {
+        public LoanOption applied(LoanOption option, long step) {
             Money loan = Money.ofCents(step * UNIT);
             return option.withFinancing(option.financing()
                     .<Financing>match(
@@ -97,7 +97,7 @@ public enum FitLever {
         }
 
         @Override
-        long least(LoanOption option) {
+        public long least(LoanOption option) {
             return option.financing()
                     .match(
                             purchase -> LEAST_LOAN,
@@ -107,7 +107,7 @@ public enum FitLever {
         }
 
         @Override
-        long most(LoanOption option, int longestTermYears) {
+        public long most(LoanOption option, int longestTermYears) {
             return option.financing()
                     .match(
                             purchase -> purchase.homePrice().cents() / UNIT,
@@ -118,17 +118,17 @@ public enum FitLever {
     /** The price, in whole units of the currency, the down payment kept as an amount. */
     PRICE_KEEPING_AMOUNT(true) {
         @Override
-        boolean appliesTo(LoanOption option) {
+        public boolean appliesTo(LoanOption option) {
             return isPurchase(option);
         }
 
         @Override
-        long own(LoanOption option) {
+        public long own(LoanOption option) {
             return option.price().cents() / UNIT;
         }
 
         @Override
-        LoanOption applied(LoanOption option, long step) {
+        public LoanOption applied(LoanOption option, long step) {
             return withPrice(
                     option, step, new DownPayment.Amount(option.financing().amountDown()));
         }
@@ -139,29 +139,29 @@ public enum FitLever {
         }
 
         @Override
-        long least(LoanOption option) {
+        public long least(LoanOption option) {
             return option.financing().amountDown().cents() / UNIT + LEAST_LOAN;
         }
 
         @Override
-        long most(LoanOption option, int longestTermYears) {
+        public long most(LoanOption option, int longestTermYears) {
             return MOST_UNITS;
         }
     },
     /** The price, in whole units of the currency, the down payment kept as a share of it. */
     PRICE_KEEPING_SHARE(true) {
         @Override
-        boolean appliesTo(LoanOption option) {
+        public boolean appliesTo(LoanOption option) {
             return isPurchase(option);
         }
 
         @Override
-        long own(LoanOption option) {
+        public long own(LoanOption option) {
             return option.price().cents() / UNIT;
         }
 
         @Override
-        LoanOption applied(LoanOption option, long step) {
+        public LoanOption applied(LoanOption option, long step) {
             return withPrice(option, step, new DownPayment.Share(share(option)));
         }
 
@@ -171,29 +171,29 @@ public enum FitLever {
         }
 
         @Override
-        long least(LoanOption option) {
+        public long least(LoanOption option) {
             return LEAST_LOAN;
         }
 
         @Override
-        long most(LoanOption option, int longestTermYears) {
+        public long most(LoanOption option, int longestTermYears) {
             return MOST_UNITS;
         }
     },
     /** The term, in whole years; the shortest that fits. */
     TERM(false) {
         @Override
-        boolean appliesTo(LoanOption option) {
+        public boolean appliesTo(LoanOption option) {
             return true;
         }
 
         @Override
-        long own(LoanOption option) {
+        public long own(LoanOption option) {
             return Math.max(1, option.amortization().months() / MONTHS_PER_YEAR);
         }
 
         @Override
-        LoanOption applied(LoanOption option, long step) {
+        public LoanOption applied(LoanOption option, long step) {
             return option.withAmortization(new LoanTerm(Math.toIntExact(step * MONTHS_PER_YEAR)));
         }
 
@@ -203,12 +203,12 @@ public enum FitLever {
         }
 
         @Override
-        long least(LoanOption option) {
+        public long least(LoanOption option) {
             return 1;
         }
 
         @Override
-        long most(LoanOption option, int longestTermYears) {
+        public long most(LoanOption option, int longestTermYears) {
             return longestTermYears;
         }
     };
@@ -236,25 +236,31 @@ public enum FitLever {
     }
 
     /** Whether there is such a thing to change in an option. */
-    abstract boolean appliesTo(LoanOption option);
+    public abstract boolean appliesTo(LoanOption option);
 
     /** The step at or just below which an option stands. */
-    abstract long own(LoanOption option);
+    public abstract long own(LoanOption option);
 
-    /** The option with the lever at a step. */
-    abstract LoanOption applied(LoanOption option, long step);
+    /**
+     * The option with the lever at a step.
+     *
+     * @throws app.impendium.core.finding.CaseException if there is no such loan
+     */
+    public abstract LoanOption applied(LoanOption option, long step);
 
     /** What a step stands for: units of the currency, percent, or years. */
-    BigDecimal value(long step) {
+    public BigDecimal value(long step) {
         return BigDecimal.valueOf(step);
     }
 
     /** Where about a step leads from where an option stands. */
     abstract Point estimated(Point own, double step);
 
-    abstract long least(LoanOption option);
+    /** The smallest step that is asked about. */
+    public abstract long least(LoanOption option);
 
-    abstract long most(LoanOption option, int longestTermYears);
+    /** The largest step that is asked about, where a loan may run at most so many years. */
+    public abstract long most(LoanOption option, int longestTermYears);
 
     private static boolean isPurchase(LoanOption option) {
         return option.financing().match(purchase -> true, loanOnly -> false, refinancing -> false);

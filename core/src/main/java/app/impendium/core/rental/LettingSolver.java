@@ -1,0 +1,138 @@
+package app.impendium.core.rental;
+
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.LoanOption;
+import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
+import app.impendium.core.fit.FitLever;
+import app.impendium.core.money.Money;
+import app.impendium.core.money.Percent;
+import app.impendium.core.pricing.RateOffer;
+import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.solve.Boundary;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/**
+ * What would make a programme lend an option's loan on a let home, each lever with all else kept. Every answer is sharp: with it
+ * the programme lends the loan, one step further (a cent of rent, a unit of the currency, a thousandth of a percent, a year) it
+ * does not.
+ */
+public final class LettingSolver {
+    private static final int LONGEST_YEARS = 40;
+
+    private final LoanOption option;
+    private final LoanOption level;
+    private final Percent added;
+    private final Programme programme;
+    private final LettingBasis basis;
+    private final Money rent;
+    private final Optional<Integer> score;
+
+    /**
+     * @param added what a band of the programme has already added to the option's rate
+     * @param score the clients' credit score, where it is known
+     * @throws CaseException if the option has no figures, or the rent of a month is above the price
+     */
+    public LettingSolver(
+            LoanOption option,
+            Percent added,
+            Programme programme,
+            LettingBasis basis,
+            Money rent,
+            Optional<Integer> score) {
+        CaseEvaluator.evaluate(option);
+        option.financing().price().filter(rent::isAbove).ifPresent(price -> {
+            throw CaseException.of(Field.RENT, Code.RENT_ABOVE_PRICE, rent.toValue(), price.toValue());
+        });
+        this.option = option;
+        this.level = option.atLevelPayment();
+        this.added = added;
+        this.programme = programme;
+        this.basis = basis;
+        this.rent = rent;
+        this.score = score;
+    }
+
+    /** Whether the programme lends the option's own loan. */
+    public boolean lends() {
+        return lends(level, rent);
+    }
+
+    /** The option's rate without what a band has added to it: what add-ons are added to. */
+    public AnnualRate base() {
+        return Programme.without(option.rate().annual(), added);
+    }
+
+    /** The most that the programme lends. */
+    public Lending most() {
+        return programme.mostOn(level, base(), rent, basis, score);
+    }
+
+    /** What each lever of the loan can do. */
+    public List<LettingAnswer> levers() {
+        return Arrays.stream(FitLever.values())
+                .filter(lever -> lever.appliesTo(option))
+                .map(this::lever)
+                .toList();
+    }
+
+    /** What one lever of the loan can do. */
+    public LettingAnswer lever(FitLever lever) {
+        long least = lever.least(option);
+        long most = Math.max(least, lever.most(option, LONGEST_YEARS));
+        OptionalLong found = lever.isBestAtLargest()
+                ? Boundary.largest(least, most, step -> lendsAt(lever, step))
+                : Boundary.smallest(least, most, step -> lendsAt(lever, step));
+        return found.isEmpty()
+                ? new LettingAnswer(lever, Optional.empty(), Optional.empty())
+                : new LettingAnswer(
+                        lever,
+                        Optional.of(lever.value(found.getAsLong())),
+                        Optional.of(lever.applied(level, found.getAsLong())));
+    }
+
+    /** The least rent at which the programme lends the loan; none where no rent is enough. */
+    public Optional<Money> leastRent() {
+        OptionalLong cents = Boundary.smallest(0, Money.LARGEST.cents(), each -> lends(level, Money.ofCents(each)));
+        return cents.isPresent() ? Optional.of(Money.ofCents(cents.getAsLong())) : Optional.empty();
+    }
+
+    /** The most that home insurance may cost a year for the programme to lend the loan; none where even none is too much. */
+    public Optional<Money> mostInsurance() {
+        OptionalLong cents = Boundary.largest(
+                0,
+                Money.LARGEST.cents(),
+                each -> lends(level.withHousing(level.housing().withHomeInsurance(Money.ofCents(each))), rent));
+        return cents.isPresent() ? Optional.of(Money.ofCents(cents.getAsLong())) : Optional.empty();
+    }
+
+    /** A rate on offer and what the programme lends at it. */
+    public record RateWithLoan(RateOffer offer, Lending lending) {}
+
+    /** For each rate on offer, the most that the programme lends. */
+    public List<RateWithLoan> loansByRate(List<RateOffer> offers) {
+        return offers.stream()
+                .map(offer -> new RateWithLoan(offer, programme.mostOn(level, offer.rate(), rent, basis, score)))
+                .toList();
+    }
+
+    private boolean lendsAt(FitLever lever, long step) {
+        try {
+            return lends(lever.applied(level, step), rent);
+        } catch (CaseException noSuchLoan) {
+            return false;
+        }
+    }
+
+    private boolean lends(LoanOption asked, Money atRent) {
+        try {
+            return programme.lends(asked, added, atRent, basis, score);
+        } catch (CaseException noSuchLoan) {
+            return false;
+        }
+    }
+}
