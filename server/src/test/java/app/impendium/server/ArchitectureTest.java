@@ -26,14 +26,16 @@ class ArchitectureTest {
             Map.entry("practice", Set.of("account", "document", "problem")),
             Map.entry("evaluation", Set.of("document", "outside", "problem", "core")),
             Map.entry("outside", Set.of("document", "core")),
+            Map.entry(
+                    "estimate", Set.of("account", "practice", "document", "evaluation", "outside", "problem", "core")),
             Map.entry("csv", Set.of("core")),
             Map.entry(
                     "rates",
                     Set.of("account", "practice", "document", "evaluation", "outside", "csv", "problem", "core")),
             Map.entry("household", Set.of("account", "practice", "document", "evaluation", "outside", "csv", "core")),
-            Map.entry("limits", Set.of("account", "document", "evaluation", "problem")),
+            Map.entry("lending", Set.of("account", "document", "evaluation", "problem")),
             Map.entry("casefile", Set.of("account", "practice", "document", "evaluation", "problem", "core")),
-            Map.entry("demo", Set.of("account", "practice", "document", "rates", "limits", "casefile")),
+            Map.entry("demo", Set.of("account", "practice", "document", "rates", "lending", "casefile")),
             Map.entry("frontend", Set.of("problem")));
 
     @ArchTest

@@ -12,6 +12,7 @@ import app.impendium.core.loan.ExtraEffect;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.rate.Compounding;
 import app.impendium.core.rate.PaymentFrequency;
+import app.impendium.core.rental.LettingBasis;
 import app.impendium.core.working.Name;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Convention;
@@ -36,7 +37,10 @@ class VocabularyTest {
     void everyPathOfAFindingLiesInTheDocument() throws IllegalAccessException {
         for (java.lang.reflect.Field constant : Field.class.getFields()) {
             String path = (String) constant.get(null);
-            boolean isOfCase = path.equals(Field.OPTIONS) || path.equals(Field.DEBTS) || path.startsWith("household.");
+            boolean isOfCase = path.equals(Field.OPTIONS)
+                    || path.equals(Field.DEBTS)
+                    || path.startsWith("household.")
+                    || path.startsWith("letting.");
             String inDocument = isOfCase ? path : "options." + path;
 
             assertThat(Modifier.isStatic(constant.getModifiers())).isTrue();
@@ -99,6 +103,7 @@ class VocabularyTest {
                 Arguments.of(Convention.PayPeriod.class, PayPeriod.class),
                 Arguments.of(Convention.Underwriting.class, Underwriting.class),
                 Arguments.of(Convention.Measure.class, Measure.class),
-                Arguments.of(Convention.Fact.class, Condition.Fact.class));
+                Arguments.of(Convention.Fact.class, Condition.Fact.class),
+                Arguments.of(Convention.LettingBasis.class, LettingBasis.class));
     }
 }

@@ -6,7 +6,7 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 
 /** Ratios of amounts, exact enough for every comparison. */
-final class Ratios {
+public final class Ratios {
     private static final MathContext DIGITS = MathContext.DECIMAL128;
     private static final int USUAL_DECIMALS = 2;
 
@@ -46,7 +46,7 @@ final class Ratios {
      * A figure with two decimals, or with as many as it takes to lie on the same side of the limit as it does: 45.004 where the
      * limit is 45.
      */
-    static BigDecimal written(BigDecimal exact, BigDecimal limit) {
+    public static BigDecimal written(BigDecimal exact, BigDecimal limit) {
         int decimals = USUAL_DECIMALS;
         BigDecimal written = exact.setScale(decimals, RoundingMode.HALF_UP);
         while (written.compareTo(limit) != exact.compareTo(limit) && decimals < DIGITS.getPrecision()) {

@@ -3,6 +3,8 @@ package app.impendium.core.rental;
 import app.impendium.core.LoanOption;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
 import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.money.Money;
@@ -52,6 +54,18 @@ public final class LetLoan {
                 level.rounding(),
                 level.features());
         return new LetLoan(terms, base, option);
+    }
+
+    /**
+     * Refuses a rent that is none.
+     *
+     * @param rent of a month
+     * @throws CaseException if it is above the price, where that is known
+     */
+    static void checkRent(Money rent, LoanOption option) {
+        option.financing().price().filter(rent::isAbove).ifPresent(price -> {
+            throw CaseException.of(Field.RENT, Code.RENT_ABOVE_PRICE, rent.toValue(), price.toValue());
+        });
     }
 
     /** What is owed at the start, a financed premium included. */

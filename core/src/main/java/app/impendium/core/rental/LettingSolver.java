@@ -3,8 +3,6 @@ package app.impendium.core.rental;
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.finding.Code;
-import app.impendium.core.finding.Field;
 import app.impendium.core.fit.FitLever;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
@@ -45,9 +43,7 @@ public final class LettingSolver {
             Money rent,
             Optional<Integer> score) {
         CaseEvaluator.evaluate(option);
-        option.financing().price().filter(rent::isAbove).ifPresent(price -> {
-            throw CaseException.of(Field.RENT, Code.RENT_ABOVE_PRICE, rent.toValue(), price.toValue());
-        });
+        LetLoan.checkRent(rent, option);
         this.option = option;
         this.level = option.atLevelPayment();
         this.added = added;

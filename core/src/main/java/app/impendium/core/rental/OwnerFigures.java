@@ -68,8 +68,13 @@ public record OwnerFigures(
         }
     }
 
-    /** The figures of an option whose home is let at a monthly rent. */
+    /**
+     * The figures of an option whose home is let at a monthly rent.
+     *
+     * @throws app.impendium.core.finding.CaseException if the rent of a month is above the price
+     */
     public static OwnerFigures of(OptionEvaluation figures, Money rent, OwnerTerms terms) {
+        LetLoan.checkRent(rent, figures.option());
         HousingCost first = figures.monthlyCost().first();
         Money costs = costs(first);
         Money loan = first.principalAndInterest().plus(first.mortgageInsurance());

@@ -6,8 +6,10 @@ import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
+import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.document.RateTableDocument;
-import app.impendium.server.limits.LimitSets;
+import app.impendium.server.lending.KeptRules;
+import app.impendium.server.lending.StartingLimits;
 import app.impendium.server.practice.PracticeSetup;
 import app.impendium.server.rates.RateTables;
 import java.io.IOException;
@@ -25,10 +27,12 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Sets up the demo practice with its cases, a rate table, limit sets of its own and public ones in an empty database, where IMPENDIUM_DEMO asks for it. */
+/** Sets up the demo practice with its cases, a rate table, limit sets and programmes
+ * of its own and public ones in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
 @ConditionalOnProperty("impendium.demo")
 class DemoPractice implements ApplicationRunner {
@@ -39,6 +43,9 @@ class DemoPractice implements ApplicationRunner {
 
     /** The last is saved last, and so stands first in the list. */
     private static final List<String> CASES = List.of(
+            "ropewalk-terrace",
+            "saltmarsh-walk",
+            "chandlers-reach",
             "cooperage-wharf",
             "heron-mews",
             "bellfounder-close",
@@ -55,14 +62,25 @@ class DemoPractice implements ApplicationRunner {
     private final PracticeSetup setup;
     private final CaseStore store;
     private final RateTables rates;
-    private final LimitSets limits;
+    private final KeptRules<LimitSetDocument> limits;
+    private final KeptRules<ProgrammeDocument> programmes;
+    private final StartingLimits starting;
     private final JsonMapper json;
 
-    DemoPractice(PracticeSetup setup, CaseStore store, RateTables rates, LimitSets limits, JsonMapper json) {
+    DemoPractice(
+            PracticeSetup setup,
+            CaseStore store,
+            RateTables rates,
+            KeptRules<LimitSetDocument> limits,
+            KeptRules<ProgrammeDocument> programmes,
+            StartingLimits starting,
+            JsonMapper json) {
         this.setup = setup;
         this.store = store;
         this.rates = rates;
         this.limits = limits;
+        this.programmes = programmes;
+        this.starting = starting;
         this.json = json;
     }
 
@@ -79,28 +97,37 @@ class DemoPractice implements ApplicationRunner {
                         new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", PASSWORD),
                         new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", PASSWORD)));
         rates.create(advisors.get(0), read("rates", RateTableDocument.class));
-        Map<String, UUID> sets = new HashMap<>();
+        Map<String, UUID> rules = new HashMap<>();
         for (LimitSetDocument set : read("limits", LimitSetDocument[].class)) {
-            sets.put(set.name(), limits.create(advisors.get(0), set).id());
+            rules.put(set.name(), limits.create(advisors.get(0), set).id());
+        }
+        for (ProgrammeDocument programme : read("programmes", ProgrammeDocument[].class)) {
+            rules.put(
+                    programme.name(),
+                    programmes.create(advisors.get(0), programme).id());
         }
         for (int i = 0; i < CASES.size(); i++) {
-            store.create(advisors.get((i + 1) % advisors.size()), readCase(CASES.get(i), sets));
+            store.create(advisors.get((i + 1) % advisors.size()), readCase(CASES.get(i), rules));
         }
         for (Market market : Market.values()) {
-            limits.start(advisors.get(0), market);
+            starting.add(advisors.get(0), market);
         }
         LOG.info("The demo practice is set up");
     }
 
-    /** A case, which names the limit set that it is looked at with: its id is only known once the set is kept. */
-    private CaseDocument readCase(String name, Map<String, UUID> sets) throws IOException {
+    /** A case, which names the rules that it is looked at with: their ids are only known once they are kept. */
+    private CaseDocument readCase(String name, Map<String, UUID> rules) throws IOException {
         ObjectNode document = read(name, ObjectNode.class);
-        if (document.path("household").path("limitSet").isString()) {
-            ObjectNode household = document.withObject("household");
-            household.put(
-                    "limitSet", sets.get(household.get("limitSet").asString()).toString());
-        }
+        putId(document.path("household"), "limitSet", rules);
+        putId(document.path("letting"), "programme", rules);
         return json.treeToValue(document, CaseDocument.class);
+    }
+
+    private static void putId(JsonNode holder, String member, Map<String, UUID> rules) {
+        if (holder.path(member).isString()) {
+            holder.asObject()
+                    .put(member, rules.get(holder.get(member).asString()).toString());
+        }
     }
 
     private <T> T read(String name, Class<T> type) throws IOException {

@@ -14,6 +14,8 @@ import java.util.List;
  * @param assumptions what is taken for granted beyond the options' own terms; absent for nothing
  * @param debts what the clients owe beside the home
  * @param household the people who borrow; absent for nobody
+ * @param home what estimates from outside ask about the home; absent where nothing of it is said
+ * @param letting how the home is let; absent for a home that is not
  * @param presentPayment what is paid today on the loan that ends or is replaced; absent where there is none
  * @param conclusion the advisor's own words on the options, at most 4,000 characters; absent for none
  * @param pricedOn the rate table that the options were priced on; absent where none was used
@@ -28,6 +30,8 @@ public record CaseDocument(
         AssumptionsDocument assumptions,
         List<DebtDocument> debts,
         HouseholdDocument household,
+        @Schema(nullable = true) HomeDocument home,
+        @Schema(nullable = true) LettingDocument letting,
         @Schema(nullable = true) PresentPaymentDocument presentPayment,
         @Schema(nullable = true) String conclusion,
         @Schema(nullable = true) PricedOnDocument pricedOn,
@@ -54,6 +58,8 @@ public record CaseDocument(
                 assumptions,
                 debts,
                 household,
+                home,
+                letting,
                 presentPayment,
                 conclusion,
                 pricedOn,

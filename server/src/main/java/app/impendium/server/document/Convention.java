@@ -97,6 +97,28 @@ public final class Convention {
         SCORE
     }
 
+    /** How a home is let. */
+    public enum LettingBasis {
+        LONG,
+        SHORT,
+        BY_ROOM
+    }
+
+    /** What a rent is measured against. */
+    public enum Cover {
+        /** All that goes out a month. */
+        OUTGOINGS,
+        /** A month's interest at a stressed rate. */
+        INTEREST
+    }
+
+    /** What kind of home it is. */
+    public enum Dwelling {
+        DETACHED,
+        ATTACHED,
+        APARTMENT
+    }
+
     /** What a condition asks about. */
     public enum Fact {
         RESERVES,

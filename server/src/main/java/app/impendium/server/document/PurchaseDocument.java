@@ -9,11 +9,14 @@ import java.util.function.Function;
  * @param priceCents the price, in whole cents
  * @param down the down payment, as an amount or in percent of the price
  * @param appraisalCents what an appraiser says the home is worth; absent before that
+ * @param appraisalEstimate where that comes from, while it is an estimate
  */
 public record PurchaseDocument(
         Long priceCents,
         AmountOrShare down,
-        @Schema(nullable = true) Long appraisalCents) implements FinancingDocument {
+        @Schema(nullable = true) Long appraisalCents,
+        @Schema(nullable = true) EstimateDocument appraisalEstimate)
+        implements FinancingDocument {
     static final String KIND = "PURCHASE";
 
     @Override

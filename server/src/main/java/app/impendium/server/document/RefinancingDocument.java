@@ -12,13 +12,15 @@ import java.util.function.Function;
  * @param cashOutCents what the clients receive; absent for nothing
  * @param costsFinanced whether the costs at closing are added to the loan; absent for no
  * @param valueCents what the home is worth; absent where it is not known
+ * @param valueEstimate where that comes from, while it is an estimate
  */
 public record RefinancingDocument(
         Long balanceCents,
         List<String> debtsPaidOff,
         @Schema(nullable = true) Long cashOutCents,
         @Schema(nullable = true) Boolean costsFinanced,
-        @Schema(nullable = true) Long valueCents)
+        @Schema(nullable = true) Long valueCents,
+        @Schema(nullable = true) EstimateDocument valueEstimate)
         implements FinancingDocument {
     static final String KIND = "REFINANCING";
 

@@ -11,6 +11,7 @@ import java.time.LocalDate;
  * Rate, term and how the loan is paid.
  *
  * @param ratePercent the nominal annual rate: 6.125 is 6.125 %
+ * @param lettingAddOnPercent the part of the rate that a letting programme added for how far the rent covers it; absent for none
  * @param compounding how often the rate compounds
  * @param frequency how often the loan is paid
  * @param rounding how the payment becomes whole cents
@@ -20,6 +21,7 @@ import java.time.LocalDate;
  */
 public record TermsDocument(
         BigDecimal ratePercent,
+        @Schema(nullable = true) BigDecimal lettingAddOnPercent,
         Compounding compounding,
         Frequency frequency,
         Rounding rounding,
@@ -30,6 +32,13 @@ public record TermsDocument(
     /** The same with its first payment on another day. */
     public TermsDocument withFirstPayment(LocalDate day) {
         return new TermsDocument(
-                ratePercent, compounding, frequency, rounding, amortizationMonths, rateTermMonths, day);
+                ratePercent,
+                lettingAddOnPercent,
+                compounding,
+                frequency,
+                rounding,
+                amortizationMonths,
+                rateTermMonths,
+                day);
     }
 }

@@ -49,7 +49,7 @@ class AffordabilityController {
         LoanOption asked = Attempt.madeOf(options, option);
         Household household = HouseholdReader.read(document);
         PresentHousing today = PresentHousing.of(document, asked);
-        List<RateOffer> offers = offers(question.table(), asked, household);
+        List<RateOffer> offers = OffersOf.table(question.table(), asked, household);
         List<SetView> views = Solvers.of(asked, household, sets).stream()
                 .map(solver -> SetView.of(solver, household, today, offers))
                 .toList();
@@ -65,16 +65,5 @@ class AffordabilityController {
                         .map(solver -> solver.assessment().isMet())
                         .toList())
                 .orElseGet(List::of);
-    }
-
-    private static List<RateOffer> offers(RateTableDocument table, LoanOption option, Household household) {
-        if (table == null) {
-            return List.of();
-        }
-        try {
-            return RateTableReader.read(table).pricedFor(option.financing().loanToValuePercent(), household.score());
-        } catch (CaseException e) {
-            throw e.within("table");
-        }
     }
 }

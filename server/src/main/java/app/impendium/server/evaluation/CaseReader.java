@@ -112,6 +112,8 @@ final class CaseReader {
             Needed.prose("conclusion", document.conclusion(), MOST_OF_CONCLUSION, findings);
         }
         findings.group("", () -> HouseholdReader.read(document));
+        EstimateReader.check(document.home(), findings);
+        LettingReader.check(document, findings);
         PresentPaymentReader.check(document.presentPayment(), findings);
         PricedOnReader.check(document.pricedOn(), findings);
         Optional<Assumptions> assumptions = findings.group("assumptions", () -> assumptions(document.assumptions()));

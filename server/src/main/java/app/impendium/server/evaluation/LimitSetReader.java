@@ -17,21 +17,17 @@ import app.impendium.core.finding.Findings;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
-import app.impendium.core.rate.AnnualRate;
-import app.impendium.server.document.Entry;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.LimitSetDocument.ByHouseholdDocument;
 import app.impendium.server.document.LimitSetDocument.ConditionDocument;
 import app.impendium.server.document.LimitSetDocument.LimitTestDocument;
 import app.impendium.server.document.LimitSetDocument.RegionDocument;
-import app.impendium.server.document.LimitSetDocument.StressedRateDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 /** Turns a limit set as it is written into the one that the computation knows. */
 public final class LimitSetReader {
@@ -87,14 +83,12 @@ public final class LimitSetReader {
         Needed.text("backName", document.backName(), 1, MOST_WORD_CHARACTERS, findings);
         Needed.text("source", document.source(), 1, MOST_SOURCE_CHARACTERS, findings);
         Needed.isThere("day", document.day(), findings);
-        Optional<StressedRate> stressed = document.stressed() == null
-                ? Optional.of(StressedRate.NONE)
-                : findings.group("stressed", () -> stressed(document.stressed()));
+        Optional<StressedRate> stressed = StressedRateReader.read(document.stressed(), findings);
         Optional<Integer> leftOut = Needed.value(Limits.LEFT_OUT_AT_MOST, document.leftOutAtMostPayments(), findings);
         Optional<Percent> share = percent("balanceSharePercent", document.balanceSharePercent());
         Optional<Percent> rent = percent("rentCountedPercent", document.rentCountedPercent());
         Optional<Integer> years = Needed.value(Limits.LONGEST_TERM, document.longestTermYears(), findings);
-        List<LimitTest> tests = entries(Limits.TESTS, document.tests(), LimitSetReader::test, findings);
+        List<LimitTest> tests = Needed.entries(Limits.TESTS, document.tests(), LimitSetReader::test, findings);
         findings.throwIfAny();
         return new LimitSet(
                 tests,
@@ -108,23 +102,14 @@ public final class LimitSetReader {
         return Needed.value(path, given, findings).flatMap(value -> findings.field(path, () -> new Percent(value)));
     }
 
-    private static StressedRate stressed(StressedRateDocument given) {
-        Findings findings = new Findings();
-        Optional<Percent> added = Needed.value("addedPercent", given.addedPercent(), findings)
-                .flatMap(percent -> findings.field("addedPercent", () -> new Percent(percent)));
-        Optional<AnnualRate> floor = Needed.value("floorPercent", given.floorPercent(), findings)
-                .flatMap(percent -> findings.field("floorPercent", () -> AnnualRate.ofPercent(percent)));
-        findings.throwIfAny();
-        return new StressedRate(added.orElseThrow(), floor.orElseThrow());
-    }
-
     private static LimitTest test(LimitTestDocument given) {
         Findings findings = new Findings();
         Optional<Measure> measure =
                 Needed.value("measure", given.measure(), findings).map(named -> CoreNames.of(Measure.class, named));
         Optional<Limit> limit = findings.group("", () -> limit(given));
         findings.inRange("conditions", given.conditions().size(), 0, MOST_CONDITIONS);
-        List<Condition> conditions = entries("conditions", given.conditions(), LimitSetReader::condition, findings);
+        List<Condition> conditions =
+                Needed.entries("conditions", given.conditions(), LimitSetReader::condition, findings);
         findings.throwIfAny();
         boolean isTable = limit.orElseThrow() instanceof Limit.ByHousehold;
         if (isTable && measure.orElseThrow() != Measure.RESIDUAL_INCOME) {
@@ -154,7 +139,7 @@ public final class LimitSetReader {
         if (Needed.isThere("byHousehold.mostPeople", given.mostPeople(), findings)) {
             findings.inRange("byHousehold.mostPeople", given.mostPeople(), 1, MOST_PEOPLE);
         }
-        List<Limit.Row> rows = entries(list, given.regions(), LimitSetReader::row, findings);
+        List<Limit.Row> rows = Needed.entries(list, given.regions(), LimitSetReader::row, findings);
         Set<String> seen = new HashSet<>();
         rows.stream()
                 .map(Limit.Row::region)
@@ -208,18 +193,5 @@ public final class LimitSetReader {
             case BELOW -> new Condition.Below(fact.orElseThrow(), value.orElseThrow());
             case ABOVE -> new Condition.Above(fact.orElseThrow(), value.orElseThrow());
         };
-    }
-
-    private static <D extends Entry, T> List<T> entries(
-            String list, List<D> given, Function<D, T> read, Findings findings) {
-        Needed.ids(list, given, findings);
-        List<T> entries = new ArrayList<>();
-        for (int i = 0; i < given.size(); i++) {
-            D entry = given.get(i);
-            if (entry != null) {
-                findings.group(Field.entry(list, i), () -> read.apply(entry)).ifPresent(entries::add);
-            }
-        }
-        return entries;
     }
 }

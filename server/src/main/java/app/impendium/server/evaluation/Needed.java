@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
 import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.finding.Value;
@@ -8,6 +9,7 @@ import app.impendium.core.money.Money;
 import app.impendium.server.document.AmountOrShare;
 import app.impendium.server.document.Entry;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -81,6 +83,19 @@ final class Needed {
                 findings.add(Finding.of(path + ".id", Code.DUPLICATE_ID, new Value.Text(entry.id())));
             }
         }
+    }
+
+    /** What becomes of the entries of a list, those that are refused left out. */
+    static <D extends Entry, T> List<T> entries(String list, List<D> given, Function<D, T> read, Findings findings) {
+        ids(list, given, findings);
+        List<T> entries = new ArrayList<>();
+        for (int i = 0; i < given.size(); i++) {
+            D entry = given.get(i);
+            if (entry != null) {
+                findings.group(Field.entry(list, i), () -> read.apply(entry)).ifPresent(entries::add);
+            }
+        }
+        return entries;
     }
 
     /** An amount in whole cents; zero where none is given. */

@@ -62,6 +62,7 @@ final class OptionReader {
         }
         Optional<Financing> financing = Needed.value("financing", document.financing(), findings)
                 .flatMap(given -> given.match(this::purchase, this::loanOnly, this::refinancing));
+        EstimateReader.check(document.housing(), findings);
         Optional<LoanOption> option =
                 Needed.value("terms", document.terms(), findings).flatMap(terms -> option(financing, terms));
         findings.throwIfAny();
@@ -71,6 +72,9 @@ final class OptionReader {
     private Optional<LoanOption> option(Optional<Financing> financing, TermsDocument terms) {
         Optional<AnnualRate> annual = Needed.value(Field.RATE, terms.ratePercent(), findings)
                 .flatMap(percent -> findings.group("", () -> AnnualRate.ofPercent(percent)));
+        if (terms.lettingAddOnPercent() != null) {
+            findings.field("terms.lettingAddOnPercent", () -> new Percent(terms.lettingAddOnPercent()));
+        }
         Optional<Compounding> compounding = Needed.value("terms.compounding", terms.compounding(), findings)
                 .map(named -> CoreNames.of(Compounding.class, named));
         Optional<PaymentFrequency> frequency = Needed.value("terms.frequency", terms.frequency(), findings)
@@ -119,6 +123,7 @@ final class OptionReader {
     }
 
     private Optional<Financing> refinancing(RefinancingDocument given) {
+        EstimateReader.check("financing.valueEstimate", given.valueEstimate(), findings);
         List<RunningDebt> paidOff = debts.named(Field.DEBTS_PAID_OFF, given.debtsPaidOff(), List.of(), findings);
         return Needed.value(Field.BALANCE_PAID_OFF, given.balanceCents(), findings)
                 .flatMap(cents -> findings.group(
@@ -140,6 +145,7 @@ final class OptionReader {
     }
 
     private Optional<Financing> purchase(PurchaseDocument given) {
+        EstimateReader.check("financing.appraisalEstimate", given.appraisalEstimate(), findings);
         Optional<Long> price = Needed.value(Field.PRICE, given.priceCents(), findings);
         Optional<DownPayment> down = Needed.amountOrShare(
                 Field.DOWN_PAYMENT,

@@ -10,6 +10,11 @@ public final class EntityTag {
 
     private EntityTag() {}
 
+    /** The tag of a revision. */
+    public static String of(int revision) {
+        return "\"" + revision + "\"";
+    }
+
     /**
      * The revision that a tag names.
      *

@@ -168,6 +168,28 @@ record FindingWords(String given, String allowed, String message) {
                             "There is no person with the id " + value(0) + ".");
                 case REGION_TWICE ->
                     because(value(0), "each region once", "The region " + value(0) + " stands in this table twice.");
+                case BAND_TWICE ->
+                    because(
+                            value(0),
+                            "each least cover once",
+                            "Two bands ask for a cover of at least " + value(0) + ": give them different ones.");
+                case BAND_NEVER_USED ->
+                    because(
+                            value(0),
+                            "a band that lends more or at a lower rate than one that asks for less",
+                            "The band from " + value(0) + " is never used: the one from " + value(1)
+                                    + " asks for less and lends as much at no higher a rate.");
+                case BASIS_TWICE ->
+                    because(
+                            "a letting basis again",
+                            "each letting basis once",
+                            "This letting basis stands here twice.");
+                case RENT_ABOVE_PRICE ->
+                    because(
+                            value(0),
+                            "at most the price of " + value(1),
+                            "A rent of " + value(0) + " a month is above the price of " + value(1)
+                                    + ". It is a month's rent that is asked for.");
                 case NOT_AN_AMOUNT -> only("an amount in whole cents");
                 case NOT_A_DAY -> only("a day such as 2045-06-30");
             };

@@ -1,4 +1,4 @@
-package app.impendium.server.limits;
+package app.impendium.server.lending;
 
 import app.impendium.server.document.LimitSetDocument;
 import java.time.Instant;
@@ -11,7 +11,8 @@ import java.util.UUID;
  * @param savedBy the name of whoever saved this state
  */
 public record LimitSetView(UUID id, int revision, LimitSetDocument set, Instant savedAt, String savedBy) {
-    String eTag() {
-        return "\"" + revision + "\"";
+
+    static LimitSetView of(KeptRule<LimitSetDocument> kept) {
+        return new LimitSetView(kept.id(), kept.revision(), kept.rule(), kept.savedAt(), kept.savedBy());
     }
 }

@@ -1,5 +1,6 @@
-package app.impendium.server.limits;
+package app.impendium.server.lending;
 
+import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import java.io.IOException;
@@ -7,24 +8,40 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The limit sets that a practice can start with: public figures, each with its source, to be checked before use. */
 @Component
-class StartingLimits {
+public class StartingLimits {
     private static final TypeReference<List<LimitSetDocument>> SETS = new TypeReference<>() {};
 
+    private final KeptRules<LimitSetDocument> sets;
     private final JsonMapper json;
 
-    StartingLimits(JsonMapper json) {
+    StartingLimits(KeptRules<LimitSetDocument> sets, JsonMapper json) {
+        this.sets = sets;
         this.json = json;
     }
 
-    /** Those of a market. */
-    List<LimitSetDocument> of(Market market) {
+    /** Adds the starting sets of a market to a practice's, but for those whose name is taken. */
+    @Transactional
+    public List<KeptRule<LimitSetDocument>> add(SignedInAdvisor advisor, Market market) {
+        Set<String> taken = sets.all(advisor).stream()
+                .map(kept -> kept.rule().name().strip())
+                .collect(Collectors.toSet());
+        return of(market).stream()
+                .filter(set -> !taken.contains(set.name()))
+                .map(set -> sets.create(advisor, set))
+                .toList();
+    }
+
+    private List<LimitSetDocument> of(Market market) {
         String name = "limits/" + market.name().toLowerCase(Locale.ROOT) + ".json";
         try (InputStream file = new ClassPathResource(name).getInputStream()) {
             return json.readValue(file, SETS);

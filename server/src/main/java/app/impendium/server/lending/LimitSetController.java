@@ -1,4 +1,4 @@
-package app.impendium.server.limits;
+package app.impendium.server.lending;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LimitSetDocument;
@@ -24,35 +24,37 @@ import org.springframework.web.bind.annotation.RestController;
 /** The practice's limit sets over HTTP. */
 @RestController
 class LimitSetController {
-    private final LimitSets sets;
+    private final KeptRules<LimitSetDocument> sets;
+    private final StartingLimits starting;
 
-    LimitSetController(LimitSets sets) {
+    LimitSetController(KeptRules<LimitSetDocument> sets, StartingLimits starting) {
         this.sets = sets;
+        this.starting = starting;
     }
 
     @GetMapping("/api/limit-sets")
     List<LimitSetView> limitSets(@AuthenticationPrincipal SignedInAdvisor advisor) {
-        return sets.all(advisor);
+        return sets.all(advisor).stream().map(LimitSetView::of).toList();
     }
 
     /** Every saved state of a set, the latest first. */
     @GetMapping("/api/limit-sets/{id}/states")
     List<LimitSetView> states(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        return sets.history(advisor, id);
+        return sets.history(advisor, id).stream().map(LimitSetView::of).toList();
     }
 
     /** Adds the starting sets of a market, but for those whose name is taken. */
     @PostMapping("/api/limit-sets/starting")
     List<LimitSetView> start(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam Market market) {
-        return sets.start(advisor, market);
+        return starting.add(advisor, market).stream().map(LimitSetView::of).toList();
     }
 
     @PostMapping("/api/limit-sets")
     ResponseEntity<LimitSetView> createLimitSet(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LimitSetDocument set) {
-        LimitSetView created = sets.create(advisor, set);
+        LimitSetView created = LimitSetView.of(sets.create(advisor, set));
         return ResponseEntity.created(URI.create("/api/limit-sets/" + created.id()))
-                .eTag(created.eTag())
+                .eTag(EntityTag.of(created.revision()))
                 .body(created);
     }
 
@@ -62,8 +64,8 @@ class LimitSetController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody LimitSetDocument set) {
-        LimitSetView saved = sets.save(advisor, id, EntityTag.revision(seenTag), set);
-        return ResponseEntity.ok().eTag(saved.eTag()).body(saved);
+        LimitSetView saved = LimitSetView.of(sets.save(advisor, id, EntityTag.revision(seenTag), set));
+        return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
     }
 
     @DeleteMapping("/api/limit-sets/{id}")

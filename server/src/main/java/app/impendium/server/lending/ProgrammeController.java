@@ -1,0 +1,66 @@
+package app.impendium.server.lending;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.problem.EntityTag;
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The practice's letting programmes over HTTP. */
+@RestController
+class ProgrammeController {
+    private final KeptRules<ProgrammeDocument> programmes;
+
+    ProgrammeController(KeptRules<ProgrammeDocument> programmes) {
+        this.programmes = programmes;
+    }
+
+    @GetMapping("/api/programmes")
+    List<ProgrammeView> programmes(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return programmes.all(advisor).stream().map(ProgrammeView::of).toList();
+    }
+
+    /** Every saved state of a programme, the latest first. */
+    @GetMapping("/api/programmes/{id}/states")
+    List<ProgrammeView> states(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return programmes.history(advisor, id).stream().map(ProgrammeView::of).toList();
+    }
+
+    @PostMapping("/api/programmes")
+    ResponseEntity<ProgrammeView> createProgramme(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody ProgrammeDocument programme) {
+        ProgrammeView created = ProgrammeView.of(programmes.create(advisor, programme));
+        return ResponseEntity.created(URI.create("/api/programmes/" + created.id()))
+                .eTag(EntityTag.of(created.revision()))
+                .body(created);
+    }
+
+    @PutMapping("/api/programmes/{id}")
+    ResponseEntity<ProgrammeView> saveProgramme(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) String seenTag,
+            @RequestBody ProgrammeDocument programme) {
+        ProgrammeView saved = ProgrammeView.of(programmes.save(advisor, id, EntityTag.revision(seenTag), programme));
+        return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
+    }
+
+    @DeleteMapping("/api/programmes/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteProgramme(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        programmes.delete(advisor, id);
+    }
+}

@@ -1,2 +1,0 @@
-/** A practice's limit sets. */
-package app.impendium.server.limits;

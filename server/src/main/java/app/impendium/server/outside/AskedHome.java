@@ -1,0 +1,16 @@
+package app.impendium.server.outside;
+
+import app.impendium.server.document.Convention.Dwelling;
+import app.impendium.server.document.Market;
+import java.util.OptionalLong;
+
+/**
+ * The home that an estimate is asked for.
+ *
+ * @param area its postal area, from 1 to 12 characters
+ * @param bedrooms from 0 to 20
+ * @param baths from 0 to 20
+ * @param valueCents what it is worth, where that is known
+ */
+public record AskedHome(
+        Market market, String area, Dwelling dwelling, int bedrooms, int baths, OptionalLong valueCents) {}
