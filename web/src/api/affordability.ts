@@ -35,7 +35,7 @@ export const deleteLimitSet = async (id: string) =>
   doneOf(await api.DELETE('/api/limit-sets/{id}', { params: { path: { id } } }))
 
 /** Every saved state of a set, the latest first. */
-export const limitSetStatesQuery = ({ id, revision }: LimitSetView) =>
+export const limitSetStatesQuery = ({ id, revision }: Pick<LimitSetView, 'id' | 'revision'>) =>
   queryOptions({
     queryKey: ['limit-set-states', id, revision],
     queryFn: async ({ signal }) =>

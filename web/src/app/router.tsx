@@ -86,6 +86,12 @@ const affordability = createRoute({
   component: lazyRouteComponent(casePages, 'AffordabilityView'),
 })
 
+const rental = createRoute({
+  getParentRoute: () => caseFile,
+  path: '/rental',
+  component: lazyRouteComponent(casePages, 'RentalView'),
+})
+
 const practice = createRoute({
   getParentRoute: () => root,
   path: '/practice',
@@ -104,6 +110,12 @@ const limits = createRoute({
   component: lazyRouteComponent(() => import('../practice/limits/LimitsPage'), 'LimitsPage'),
 })
 
+const programmes = createRoute({
+  getParentRoute: () => root,
+  path: '/practice/programmes',
+  component: lazyRouteComponent(() => import('../practice/programmes/ProgrammesPage'), 'ProgrammesPage'),
+})
+
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
@@ -111,7 +123,8 @@ export const router = createRouter({
     practice,
     rates,
     limits,
-    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options, affordability]),
+    programmes,
+    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options, affordability, rental]),
   ]),
   defaultPreload: 'intent',
   // A part of the program that could not be loaded: it is asked for again with the page.

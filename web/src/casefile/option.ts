@@ -114,7 +114,13 @@ export const asPurchase =
   (priceCents: number): OptionChange =>
   (option) => ({
     ...option,
-    financing: { kind: 'PURCHASE', priceCents, down: amount(0), appraisalCents: null },
+    financing: {
+      kind: 'PURCHASE',
+      priceCents,
+      down: amount(0),
+      appraisalCents: null,
+      appraisalEstimate: null,
+    },
   })
 
 /** The option that others are compared with: a case's first. */

@@ -1,10 +1,16 @@
 import type { ComponentType } from 'react'
 import { AffordabilityHeadline } from './afford/AffordabilityHeadline'
+import { RentalHeadline } from './rental/RentalHeadline'
 import { LifelineHeadline, LoanHeadline, OptionsHeadline } from './headlines'
 
 /** A view of a case, as the index at its left lists it. Its page stands in the router. */
 export type View = {
-  to: '/cases/$id' | '/cases/$id/lifeline' | '/cases/$id/options' | '/cases/$id/affordability'
+  to:
+    | '/cases/$id'
+    | '/cases/$id/lifeline'
+    | '/cases/$id/options'
+    | '/cases/$id/affordability'
+    | '/cases/$id/rental'
   name: string
   /** The key that leads to it. */
   key: string
@@ -17,4 +23,5 @@ export const VIEWS: readonly View[] = [
   { to: '/cases/$id/lifeline', name: 'Lifeline', key: '2', Headline: LifelineHeadline },
   { to: '/cases/$id/options', name: 'Options', key: '3', Headline: OptionsHeadline },
   { to: '/cases/$id/affordability', name: 'Affordability', key: '4', Headline: AffordabilityHeadline },
+  { to: '/cases/$id/rental', name: 'Rental', key: '5', Headline: RentalHeadline },
 ]

@@ -4,6 +4,7 @@ const PAGES = [
   { to: '/practice', name: 'Defaults' },
   { to: '/practice/rates', name: 'Rates' },
   { to: '/practice/limits', name: 'Limits' },
+  { to: '/practice/programmes', name: 'Programmes' },
 ] as const
 
 /** The pages on which a practice keeps what it has chosen. */

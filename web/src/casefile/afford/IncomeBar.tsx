@@ -3,12 +3,12 @@ import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
+import { BarPiece } from './BarPiece'
 import { notchesOf, partsOf, type BarPart, type Notch } from './barMarks'
 import { limitWords, measureName, spareWords } from './readingWords'
 import type { Held } from './useAffordability'
 
 const LABEL_CHARACTER_PX = 6.6
-const PART_LABEL_PX = 88
 /** Below this, the words of a limit have no room beside its notch. */
 const NARROW_PX = 560
 
@@ -28,7 +28,7 @@ export function IncomeBar({ held }: { held: Held }) {
       <p className="heading">Gross income, {formatAmount(view.monthlyIncomeCents)} a month</p>
       <div className="income-bar" role="img" aria-label={inWords(parts, left)}>
         {parts.map((part) => (
-          <Part key={part.name} part={part} whole={whole} width={width} />
+          <BarPiece key={part.name} part={part} whole={whole} width={width} />
         ))}
         {left > 0 && (
           <span className="income-left">
@@ -40,7 +40,7 @@ export function IncomeBar({ held }: { held: Held }) {
         <>
           <div className="income-bar" data-thin aria-hidden>
             {tested.map((part) => (
-              <Part key={part.name} part={part} whole={whole} width={0} />
+              <BarPiece key={part.name} part={part} whole={whole} width={0} />
             ))}
           </div>
           <p className="text-soft mt-1 text-xs">
@@ -51,24 +51,6 @@ export function IncomeBar({ held }: { held: Held }) {
       )}
       <Notches notches={notches} held={held} whole={whole} width={width} />
     </section>
-  )
-}
-
-function Part({ part, whole, width }: { part: BarPart; whole: number; width: number }) {
-  const share = part.cents / whole
-  return (
-    <span
-      className="income-part"
-      style={{ width: `${share * 100}%`, '--part': `var(--color-${part.colour})` } as CSSProperties}
-      title={`${part.name} ${formatAmount(part.cents)}`}
-    >
-      {share * width > Math.max(PART_LABEL_PX, part.name.length * LABEL_CHARACTER_PX) && (
-        <>
-          {part.name}
-          <span className="font-figures block text-base leading-4">{formatAmount(part.cents)}</span>
-        </>
-      )}
-    </span>
   )
 }
 

@@ -1,9 +1,8 @@
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { loanFits, waysOf } from './leverWords'
-import { Take } from './Take'
 import type { Held } from './useAffordability'
-import type { Way } from './way'
+import { WayLine } from './WayLine'
 import { waysBeside } from './waysBeside'
 
 /** What would make it fit, each by itself: as a sentence with its solved figure, and taken by one action. */
@@ -25,21 +24,5 @@ export function Ways({ held }: { held: Held }) {
         ))}
       </ul>
     </section>
-  )
-}
-
-function WayLine({ way: { words, note, change } }: { way: Way }) {
-  const [before, figure, behind] = words
-  const name = words.filter((each) => each !== '').join(' ')
-  return (
-    <li className="border-rule flex flex-wrap items-baseline justify-between gap-x-6 border-b py-2">
-      <span>
-        <span className="font-figures text-lg">
-          {before} <b>{figure}</b> {behind}
-        </span>
-        {note !== '' && <span className="text-soft ml-3 text-[0.8125rem]">{note}</span>}
-      </span>
-      {change && <Take name={name} change={change} />}
-    </li>
   )
 }

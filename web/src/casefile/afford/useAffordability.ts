@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { affordabilityQuery, limitSetsQuery, type Limits } from '../../api/affordability'
 import type { AffordabilityView, CaseDocument, LimitSetView, SetView } from '../../api/client'
-import { rateTablesQuery } from '../../api/rates'
 import { marketOf } from '../../format/market'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
+import { useOfferedTable } from '../useOfferedTable'
 
 /** A limit set with what it says of the option that is shown. */
 export type Held = { id: string; set: LimitSetView['set']; view: SetView }
@@ -54,17 +54,13 @@ const NO_LIMITS: Limits = { sets: [], table: null }
 /** The practice's sets for the case's market, and the rates on offer for the case's usual term. */
 function useLimits(document: CaseDocument): Limits | null {
   const all = useQuery(limitSetsQuery)
-  const tables = useQuery(rateTablesQuery)
+  const table = useOfferedTable(document)
   const market = marketOf(document)
-  const months = document.options[0]?.terms.amortizationMonths
-  return useMemo(() => {
-    if (!all.data || tables.isPending) return null
-    const table = tables.data?.tables.find(
-      ({ id, table }) => id === document.pricedOn?.tableId || table.termMonths === months,
-    )
-    return {
-      sets: all.data.filter(({ set }) => set.market === market),
-      table: table?.table ?? null,
-    }
-  }, [all.data, tables.isPending, tables.data, market, months, document.pricedOn?.tableId])
+  return useMemo(
+    () =>
+      all.data && table !== undefined
+        ? { sets: all.data.filter(({ set }) => set.market === market), table }
+        : null,
+    [all.data, table, market],
+  )
 }

@@ -1,6 +1,6 @@
 import { MenuContent, MenuItem, MenuSeparator } from '../../ui/Menu'
 import { DropdownMenu } from 'radix-ui'
-import type { OptionDocument, OptionView } from '../../api/client'
+import type { CaseDocument, OptionDocument, OptionView } from '../../api/client'
 import { useOpenPanel, type PanelView } from '../../panel/panelStore'
 import { useFocusElsewhere } from '../../ui/useFocusElsewhere'
 import { useOpenCase } from '../CaseContext'
@@ -9,6 +9,7 @@ import type { Beginning } from '../clauses/clause'
 import { refinancingBeginnings } from './refinancingBeginnings'
 import { beginningsOf } from '../clauses/clauses'
 import { focusFigure } from '../focusFigure'
+import { withLetting } from '../rental/letting'
 import { asLoanOnly, asPurchase, loanOnlyCents, purchaseOf, refinancingOf, withPurchase } from '../option'
 
 /** What else can be said of the loan: each entry adds a clause and leads to its figure. */
@@ -37,11 +38,33 @@ export function AndMenu() {
             {entry.words}
           </MenuItem>
         ))}
+        <LettingItem />
         <MenuSeparator />
         <MenuItem onSelect={open({ kind: 'target', text: '' })}>Target…</MenuItem>
         <MenuItem onSelect={open({ kind: 'costs' })}>Tax, insurance, fees and conventions…</MenuItem>
       </MenuContent>
     </DropdownMenu.Root>
+  )
+}
+
+/** Says that the home is to let, which leads to its rent, or that it is not. */
+function LettingItem() {
+  const { store, document } = useOpenCase()
+  const put = (fields: Partial<CaseDocument>) => {
+    store.changeDocument(fields)
+    store.settle()
+  }
+  return document.letting ? (
+    <MenuItem onSelect={() => put({ letting: null })}>Not to let</MenuItem>
+  ) : (
+    <MenuItem
+      onSelect={() => {
+        put(withLetting(document, {}))
+        focusFigure('/letting/rentCents')
+      }}
+    >
+      To let
+    </MenuItem>
   )
 }
 
@@ -70,7 +93,7 @@ function financingEntries(option: OptionDocument, figures: OptionView): Beginnin
   }
   const appraisal = {
     words: 'Appraisal',
-    change: withPurchase({ appraisalCents: purchase.priceCents }),
+    change: withPurchase({ appraisalCents: purchase.priceCents, appraisalEstimate: null }),
     focus: '/financing/appraisalCents',
   }
   return [

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { useOpenCase } from '../CaseContext'
+import { HomeSentence } from '../estimate/HomeSentence'
 import { ClosingCosts } from './ClosingCosts'
 import { Conventions } from './Conventions'
 import { DebtList } from './DebtList'
@@ -11,6 +12,11 @@ export function Costs() {
   const { words } = useOpenCase()
   return (
     <>
+      <Group title="The home">
+        <div>
+          <HomeSentence />
+        </div>
+      </Group>
       <Group title="Each year">
         <YearlyCosts />
       </Group>

@@ -1,10 +1,14 @@
+import type { OptionDocument } from '../../api/client'
+import { askHomeInsurance, askPropertyTax } from '../../api/letting'
 import { readShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { amount, share, withHousing } from '../option'
+import { EstimateMark } from '../estimate/EstimateMark'
+import { EstimateOffer } from '../estimate/EstimateOffer'
+import { amount, purchaseOf, refinancingOf, share, withHousing } from '../option'
 import { ESCROW_WORDS } from '../../format/conventions'
 import { AmountField, PercentField } from '../../field/AmountField'
 import { Field } from '../../field/Field'
@@ -14,23 +18,44 @@ const MOST_TAX_PERCENT = 20
 
 const readTax = (text: string, before: string) => readShareOrAmount(text, before, MOST_TAX_PERCENT)
 
+/** What the home is worth, as far as the option says. */
+const valueOf = (option: OptionDocument) =>
+  purchaseOf(option)?.priceCents ?? refinancingOf(option)?.valueCents ?? null
+
 function TaxField() {
   const { words } = useOpenCase()
-  const { option, at, change } = useOption()
+  const { option, at, change, apply } = useOption()
   const { propertyTax } = option.housing
   const entry = propertyTax?.cents ? formatEntry(propertyTax.cents) : ''
   return (
-    <Field
-      label={words.propertyTax}
-      hint="amount, or % of the price"
-      pointer={`${at}/housing/propertyTax`}
-      text={propertyTax?.percent == null ? entry : formatPercent(propertyTax.percent)}
-      read={readTax}
-      take={({ unit, value }) =>
-        change(withHousing({ propertyTax: unit === 'percent' ? share(value) : amount(value) }))
-      }
-      clear={() => change(withHousing({ propertyTax: null }))}
-    />
+    <div>
+      <Field
+        label={words.propertyTax}
+        hint="amount, or % of the price"
+        pointer={`${at}/housing/propertyTax`}
+        text={propertyTax?.percent == null ? entry : formatPercent(propertyTax.percent)}
+        read={readTax}
+        take={({ unit, value }) =>
+          change(
+            withHousing({
+              propertyTax: unit === 'percent' ? share(value) : amount(value),
+              propertyTaxEstimate: null,
+            }),
+          )
+        }
+        clear={() => change(withHousing({ propertyTax: null, propertyTaxEstimate: null }))}
+      />
+      <EstimateMark estimate={option.housing.propertyTaxEstimate} />
+      <EstimateOffer
+        label={`Estimate the ${words.propertyTax.toLowerCase()}`}
+        ask={askPropertyTax}
+        per="a year"
+        valueCents={valueOf(option)}
+        use={({ cents, origin }) =>
+          apply(withHousing({ propertyTax: amount(cents), propertyTaxEstimate: origin }))
+        }
+      />
+    </div>
   )
 }
 
@@ -41,13 +66,27 @@ export function YearlyCosts() {
   return (
     <>
       <TaxField />
-      <AmountField
-        label="Home insurance"
-        hint="amount"
-        pointer={`${at}/housing/homeInsuranceCents`}
-        value={option.housing.homeInsuranceCents}
-        take={(homeInsuranceCents) => change(withHousing({ homeInsuranceCents }))}
-      />
+      <div>
+        <AmountField
+          label="Home insurance"
+          hint="amount"
+          pointer={`${at}/housing/homeInsuranceCents`}
+          value={option.housing.homeInsuranceCents}
+          take={(homeInsuranceCents) =>
+            change(withHousing({ homeInsuranceCents, homeInsuranceEstimate: null }))
+          }
+        />
+        <EstimateMark estimate={option.housing.homeInsuranceEstimate} />
+        <EstimateOffer
+          label="Estimate the home insurance"
+          ask={askHomeInsurance}
+          per="a year"
+          valueCents={valueOf(option)}
+          use={({ cents, origin }) =>
+            apply(withHousing({ homeInsuranceCents: cents, homeInsuranceEstimate: origin }))
+          }
+        />
+      </div>
       <Labelled label="Taxes and insurance paid by">
         <Choice
           label="Taxes and insurance paid by"

@@ -20,6 +20,7 @@ import { clausesOf } from '../clauses/clauses'
 import { LoanFigure, PurchaseClause } from './PurchaseClause'
 import { BorrowedFigure, RefinancingClause } from './RefinancingClause'
 import { RATE_STEP_PERCENT, settled, TERM_STEP_MONTHS } from '../clauses/steps'
+import { LetFor } from '../rental/LetFor'
 import { useWas } from '../clauses/useWas'
 
 /** From so many clauses on the sentence is set smaller, so that the figures below stay in sight. */
@@ -29,6 +30,7 @@ const MANY_CLAUSES = 2
 export function LoanSentence() {
   const { option } = useOption()
   const clauses = clausesOf(option)
+  const isLet = Boolean(useOpenCase().document.letting)
   const purchase = purchaseOf(option)
   const refinancing = refinancingOf(option)
   return (
@@ -41,14 +43,20 @@ export function LoanSentence() {
         'Borrowing '
       )}
       {refinancing ? <BorrowedFigure /> : <LoanFigure />} at <RateFigure /> over <TermFigure /> paid{' '}
-      <FrequencyFigure /> from <FirstPaymentFigure after={clauses.length === 0 ? '.' : ','} />
+      <FrequencyFigure /> from <FirstPaymentFigure after={clauses.length === 0 && !isLet ? '.' : ','} />
       {clauses.map(({ pointer, say }, index) => (
         <Fragment key={pointer}>
           {' '}
-          {say(index === clauses.length - 1 ? '.' : ',')}
+          {say(index === clauses.length - 1 && !isLet ? '.' : ',')}
           <ClauseMark pointer={pointer} />
         </Fragment>
-      ))}{' '}
+      ))}
+      {isLet && (
+        <>
+          {' '}
+          let <LetFor after="." />
+        </>
+      )}{' '}
       <AndMenu />
     </p>
   )

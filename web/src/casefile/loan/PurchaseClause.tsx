@@ -70,10 +70,15 @@ function AppraisalClause({ appraisalCents }: { appraisalCents: number }) {
         was={useWas()(appraisalText)}
         read={readAmount}
         inputMode="decimal"
-        take={(cents) => change(withPurchase({ appraisalCents: cents }))}
-        clear={() => change(withPurchase({ appraisalCents: null }))}
+        take={(cents) => change(withPurchase({ appraisalCents: cents, appraisalEstimate: null }))}
+        clear={() => change(withPurchase({ appraisalCents: null, appraisalEstimate: null }))}
         nudge={(steps) =>
-          change(withPurchase({ appraisalCents: notNegative(appraisalCents + steps * AMOUNT_STEP_CENTS) }))
+          change(
+            withPurchase({
+              appraisalCents: notNegative(appraisalCents + steps * AMOUNT_STEP_CENTS),
+              appraisalEstimate: null,
+            }),
+          )
         }
       />{' '}
     </>

@@ -28,6 +28,7 @@ export function refinancings({ option, figures, debts, isRenewal, words }: Start
         cashOutCents,
         costsFinanced: false,
         valueCents: null,
+        valueEstimate: null,
       },
     })
   const at = `${words.refinance} at ${formatPercent(ratePercent)}`

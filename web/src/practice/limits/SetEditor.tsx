@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { limitSetsQuery, saveLimitSet } from '../../api/affordability'
-import type { LimitSetDocument, LimitSetView } from '../../api/client'
+import type { LimitSetDocument } from '../../api/client'
 import { readCount, readCountOrNone } from '../../entry/count'
 import { readDay } from '../../entry/date'
 import { someName } from '../../entry/name'
@@ -10,25 +10,18 @@ import { formatDay } from '../../format/date'
 import { MARKETS } from '../../format/market'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
-import { TextButton } from '../../ui/TextButton'
+import type { EditorProps } from '../rules/rule'
 import { SaveBar } from '../SaveBar'
+import { StressedLine } from '../rules/StressedLine'
 import { useSavedDraft } from '../useSavedDraft'
 import { TestList } from './TestList'
 
 const MOST_NAME_CHARACTERS = 60
 const MOST_WORD_CHARACTERS = 40
 const MOST_SOURCE_CHARACTERS = 200
-const USUAL_STRESS = { addedPercent: 2, floorPercent: 5.25 }
-
-type SetEditorProps = {
-  /** The state that was opened; null for a set that is new. */
-  seen: LimitSetView | null
-  start: LimitSetDocument
-  close: () => void
-}
 
 /** A limit set in sentences and its tests line by line, kept when it is saved. */
-export function SetEditor({ seen, start, close }: SetEditorProps) {
+export function SetEditor({ seen, start, close }: EditorProps<LimitSetDocument>) {
   const queries = useQueryClient()
   const {
     value: set,
@@ -98,41 +91,12 @@ export function SetEditor({ seen, start, close }: SetEditorProps) {
         <h3 className="heading mt-4">Tests</h3>
         <TestList set={set} change={(tests) => change({ tests })} step={(tests) => step({ tests })} />
         <h3 className="heading mt-4">How it counts</h3>
-        <p className="set-line">
-          {set.stressed ? (
-            <>
-              Housing is tested at{' '}
-              <Figure
-                label="Above the rate"
-                pointer="/stressed/addedPercent"
-                text={formatPercent(set.stressed.addedPercent)}
-                read={readPercent}
-                inputMode="decimal"
-                take={(addedPercent) =>
-                  change({ stressed: { ...(set.stressed ?? USUAL_STRESS), addedPercent } })
-                }
-              />{' '}
-              above the loan’s rate, and at least at{' '}
-              <Figure
-                label="Least tested rate"
-                pointer="/stressed/floorPercent"
-                text={formatPercent(set.stressed.floorPercent)}
-                read={readPercent}
-                inputMode="decimal"
-                take={(floorPercent) =>
-                  change({ stressed: { ...(set.stressed ?? USUAL_STRESS), floorPercent } })
-                }
-                after="."
-              />{' '}
-              <TextButton onClick={() => step({ stressed: null })}>At the loan’s own rate</TextButton>
-            </>
-          ) : (
-            <>
-              Housing is tested at the loan’s own rate.{' '}
-              <TextButton onClick={() => step({ stressed: USUAL_STRESS })}>At a stressed rate</TextButton>
-            </>
-          )}
-        </p>
+        <StressedLine
+          subject="Housing"
+          stressed={set.stressed}
+          change={(stressed) => change({ stressed })}
+          step={(stressed) => step({ stressed })}
+        />
         <p className="set-line">
           A debt with at most{' '}
           <Figure

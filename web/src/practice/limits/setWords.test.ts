@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { newCondition, newSet, newTable, newTest } from './sets'
-import { changedLines, testWords } from './setWords'
+import { changedLines } from '../rules/rule'
+import { setLines, testWords } from './setWords'
 
 const set = newSet('US', '2026-11-26')
 const byPerson = newCondition()
@@ -30,7 +31,7 @@ describe('a test in words', () => {
 describe('a state beside an earlier one', () => {
   it('tells what came and what went', () => {
     const tests = set.tests.map((test) => ({ ...test, limit: 43 }))
-    expect(changedLines({ ...set, tests, longestTermYears: 40 }, set)).toEqual({
+    expect(changedLines(setLines({ ...set, tests, longestTermYears: 40 }), setLines(set))).toEqual({
       added: ['terms up to 40 years', 'back-end ratio at most 43\u202f%'],
       gone: ['terms up to 30 years', 'back-end ratio at most 36\u202f%'],
     })

@@ -64,7 +64,7 @@ export function testWords(test: LimitTest, set: LimitSetDocument): string {
 }
 
 /** The rate at which housing is tested. */
-export const stressedWords = ({ stressed }: LimitSetDocument) =>
+export const stressedWords = ({ stressed }: Pick<LimitSetDocument, 'stressed'>) =>
   stressed
     ? `tested at ${formatPercent(stressed.addedPercent)} above the rate, at least ${formatPercent(stressed.floorPercent)}`
     : 'tested at the loan’s own rate'
@@ -91,15 +91,3 @@ const tableLines = ({ mostPeople, regions }: ByHousehold) =>
     ({ region, bySizeCents, perFurtherCents }) =>
       `${region}: ${bySizeCents.map(formatEntry).join(', ')}, then ${formatEntry(perFurtherCents)} each up to ${mostPeople} people`,
   )
-
-/** What a state of a set says that an earlier one did not, and the other way round. */
-export function changedLines(
-  now: LimitSetDocument,
-  before: LimitSetDocument,
-): { added: string[]; gone: string[] } {
-  const [lines, earlier] = [setLines(now), setLines(before)]
-  return {
-    added: lines.filter((line) => !earlier.includes(line)),
-    gone: earlier.filter((line) => !lines.includes(line)),
-  }
-}

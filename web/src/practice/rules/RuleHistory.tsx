@@ -1,16 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { limitSetsQuery, limitSetStatesQuery, saveLimitSet } from '../../api/affordability'
-import type { LimitSetView } from '../../api/client'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { TextButton } from '../../ui/TextButton'
-import { changedLines } from './setWords'
+import { changedLines, type AnyRule, type KeptRule, type RuleKind } from './rule'
 
-/** Every saved state of a set, with what each changed; an earlier one is brought back as a new state. */
-export function SetHistory({ view }: { view: LimitSetView }) {
+type RuleHistoryProps<D> = { kind: RuleKind<D>; kept: KeptRule<D> }
+
+/** Every saved state of a rule, with what each changed; an earlier one is brought back as a new state. */
+export function RuleHistory<D extends AnyRule>({ kind, kept }: RuleHistoryProps<D>) {
   const queries = useQueryClient()
-  const states = useQuery(limitSetStatesQuery(view))
+  const states = kind.useStates(kept)
   const bringing = useMutation({
-    mutationFn: (state: LimitSetView) => saveLimitSet(view, state.set),
-    onSuccess: () => queries.invalidateQueries({ queryKey: limitSetsQuery.queryKey }),
+    mutationFn: (state: KeptRule<D>) => kind.save(kept, state.rule),
+    onSuccess: () => queries.invalidateQueries({ queryKey: kind.queryKey }),
   })
   const error = states.error ?? bringing.error
   return (
@@ -20,7 +20,7 @@ export function SetHistory({ view }: { view: LimitSetView }) {
           {error.message}
         </p>
       )}
-      <ol aria-label={`History of ${view.set.name}`}>
+      <ol aria-label={`History of ${kept.rule.name}`}>
         {states.data?.map((state, index, all) => (
           <li key={state.revision} className="py-1.5">
             <p className="flex flex-wrap items-baseline gap-x-4">
@@ -31,7 +31,7 @@ export function SetHistory({ view }: { view: LimitSetView }) {
                 </TextButton>
               )}
             </p>
-            <Changes state={state} before={all[index + 1]} />
+            <Changes now={state} before={all[index + 1]} lines={kind.lines} />
           </li>
         ))}
       </ol>
@@ -39,9 +39,15 @@ export function SetHistory({ view }: { view: LimitSetView }) {
   )
 }
 
-function Changes({ state, before }: { state: LimitSetView; before: LimitSetView | undefined }) {
+type ChangesProps<D> = {
+  now: KeptRule<D>
+  before: KeptRule<D> | undefined
+  lines: (rule: D) => string[]
+}
+
+function Changes<D>({ now, before, lines }: ChangesProps<D>) {
   if (!before) return <p className="text-soft text-[0.8125rem]">began</p>
-  const { added, gone } = changedLines(state.set, before.set)
+  const { added, gone } = changedLines(lines(now.rule), lines(before.rule))
   if (added.length + gone.length === 0) return <p className="text-soft text-[0.8125rem]">nothing changed</p>
   return (
     <ul className="text-[0.8125rem]">

@@ -1,0 +1,19 @@
+import { Take } from './Take'
+import type { Way } from './way'
+
+/** A way as a sentence with its solved figure, taken by one action. */
+export function WayLine({ way: { words, note, change } }: { way: Way }) {
+  const [before, figure, behind] = words
+  const name = words.filter((each) => each !== '').join(' ')
+  return (
+    <li className="border-rule flex flex-wrap items-baseline justify-between gap-x-6 border-b py-2">
+      <span>
+        <span className="font-figures text-lg">
+          {before} <b>{figure}</b> {behind}
+        </span>
+        {note !== '' && <span className="text-soft ml-3 text-[0.8125rem]">{note}</span>}
+      </span>
+      {change && <Take name={name} change={change} />}
+    </li>
+  )
+}

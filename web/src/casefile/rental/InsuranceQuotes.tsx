@@ -1,0 +1,23 @@
+import { askHomeInsurance } from '../../api/letting'
+import { purchaseOf, refinancingOf, withHousing } from '../option'
+import { useOption } from '../OptionContext'
+import { EstimateOffer } from '../estimate/EstimateOffer'
+
+/** Premiums by deductible, each with whether it is low enough for the programme. */
+export function InsuranceQuotes({ mostCents }: { mostCents: number | null }) {
+  const { option, apply } = useOption()
+  return (
+    <div className="mt-2">
+      <EstimateOffer
+        label="Home insurance by deductible"
+        ask={askHomeInsurance}
+        per="a year"
+        valueCents={purchaseOf(option)?.priceCents ?? refinancingOf(option)?.valueCents ?? null}
+        note={({ cents }) => (mostCents === null ? '' : cents <= mostCents ? 'low enough' : 'still too much')}
+        use={({ cents, origin }) =>
+          apply(withHousing({ homeInsuranceCents: cents, homeInsuranceEstimate: origin }))
+        }
+      />
+    </div>
+  )
+}

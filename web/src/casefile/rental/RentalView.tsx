@@ -1,0 +1,73 @@
+import { Tabs } from 'radix-ui'
+import { useStore } from 'zustand'
+import { useOpenCase } from '../CaseContext'
+import { selectedOf } from '../caseStore'
+import { OptionsBar } from '../loan/OptionsBar'
+import { CoverCharts } from './CoverCharts'
+import { LettingPairs } from './LettingPairs'
+import { LettingWays } from './LettingWays'
+import { NotLet } from './NotLet'
+import { Owner } from './Owner'
+import { RentalAnswer, RentQuestion } from './RentalAnswer'
+import { RentBar } from './RentBar'
+import { Rents } from './Rents'
+import { RentTable } from './RentTable'
+import { useLetting } from './useLetting'
+import './rental.css'
+
+/** Whether the rent carries the loan of the option that is shown, and what would make it carry it. */
+export function RentalView() {
+  const { store } = useOpenCase()
+  const { id } = useStore(store.store, selectedOf)
+  return (
+    <Tabs.Root value={id} onValueChange={store.select}>
+      <OptionsBar />
+      <Tabs.Content value={id} tabIndex={-1} className="outline-none">
+        <Rental />
+      </Tabs.Content>
+    </Tabs.Root>
+  )
+}
+
+function Rental() {
+  const { staleness } = useOpenCase()
+  const letting = useLetting()
+  if (letting === 'not let') return <NotLet />
+  if (letting === 'no rent' || (typeof letting === 'object' && 'refused' in letting)) {
+    return (
+      <>
+        <RentQuestion />
+        {letting !== 'no rent' && (
+          <p role="alert" className="field-problem">
+            {letting.refused}
+          </p>
+        )}
+        <div className="mt-6 max-w-md">
+          <Rents />
+        </div>
+      </>
+    )
+  }
+  if (letting === 'pending') return <p className="text-soft">Calculating…</p>
+  return (
+    <>
+      <RentalAnswer letting={letting} />
+      {staleness && (
+        <p role="status" className="text-soft text-[0.8125rem] font-medium">
+          {staleness}
+        </p>
+      )}
+      <div className="figures-sheet" data-testid="figures">
+        <RentBar letting={letting} />
+        <div className="wide:grid-cols-[1.9fr_1fr] mt-7 grid items-start gap-x-10 gap-y-8">
+          <RentTable letting={letting} />
+          <Rents />
+        </div>
+        <LettingWays letting={letting} />
+        <LettingPairs letting={letting} />
+        <CoverCharts letting={letting} />
+        <Owner letting={letting} />
+      </div>
+    </>
+  )
+}

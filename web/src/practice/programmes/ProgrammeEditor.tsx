@@ -1,0 +1,101 @@
+import { useQueryClient } from '@tanstack/react-query'
+import type { ProgrammeDocument } from '../../api/client'
+import { programmesQuery, saveProgramme } from '../../api/letting'
+import { readDay } from '../../entry/date'
+import { someName } from '../../entry/name'
+import { EntriesContext } from '../../field/EntriesContext'
+import { formatDay } from '../../format/date'
+import { MARKETS } from '../../format/market'
+import { Choice } from '../../sentence/Choice'
+import { Figure } from '../../sentence/Figure'
+import type { EditorProps } from '../rules/rule'
+import { StressedLine } from '../rules/StressedLine'
+import { SaveBar } from '../SaveBar'
+import { useSavedDraft } from '../useSavedDraft'
+import { BandList } from './BandList'
+import { BasisList } from './BasisList'
+import { COVERS } from './programmeWords'
+
+const MOST_NAME_CHARACTERS = 60
+const MOST_SOURCE_CHARACTERS = 200
+
+/** A programme in sentences, its bands and letting bases line by line, kept when it is saved. */
+export function ProgrammeEditor({ seen, start, close }: EditorProps<ProgrammeDocument>) {
+  const queries = useQueryClient()
+  const {
+    value: programme,
+    draft,
+    entries,
+    saving,
+  } = useSavedDraft(
+    start,
+    (value) => saveProgramme(seen, value),
+    async () => {
+      await queries.invalidateQueries({ queryKey: programmesQuery.queryKey })
+      close()
+    },
+  )
+  const change = (fields: Partial<ProgrammeDocument>) => draft.change({ ...programme, ...fields })
+  const step = (fields: Partial<ProgrammeDocument>) => draft.step({ ...programme, ...fields })
+  const locale = navigator.language
+  return (
+    <section aria-label="Programme" className="mt-4 mb-2">
+      <EntriesContext value={entries}>
+        <p className="sentence" data-long>
+          <Figure
+            label="Name of the programme"
+            pointer="/name"
+            text={programme.name}
+            read={someName(MOST_NAME_CHARACTERS)}
+            take={(name) => change({ name })}
+            after=","
+          />{' '}
+          {MARKETS[programme.market].name}, where the rent covers{' '}
+          <Choice
+            label="What the rent covers"
+            value={programme.cover}
+            words={COVERS}
+            choose={(cover) => step({ cover })}
+          />
+          .
+        </p>
+        <p className="set-line">
+          From{' '}
+          <Figure
+            label="Source"
+            pointer="/source"
+            text={programme.source}
+            read={someName(MOST_SOURCE_CHARACTERS)}
+            take={(source) => change({ source })}
+            after=","
+          />{' '}
+          <Figure
+            label="Day of the source"
+            pointer="/day"
+            text={formatDay(programme.day, locale)}
+            read={(text) => readDay(text, locale)}
+            take={(day) => change({ day })}
+            after="."
+          />
+        </p>
+        {programme.cover === 'INTEREST' && (
+          <StressedLine
+            subject="Interest"
+            stressed={programme.stressed}
+            change={(stressed) => change({ stressed })}
+            step={(stressed) => step({ stressed })}
+          />
+        )}
+        <h3 className="heading mt-4">Bands of cover</h3>
+        <BandList programme={programme} change={(bands) => change({ bands })} />
+        <h3 className="heading mt-4">Letting bases</h3>
+        <BasisList
+          programme={programme}
+          change={(bases) => change({ bases })}
+          step={(bases) => step({ bases })}
+        />
+        <SaveBar saving={saving} close={close} />
+      </EntriesContext>
+    </section>
+  )
+}

@@ -1,0 +1,41 @@
+import { useState } from 'react'
+import { formatDay } from '../../format/date'
+import { TextButton } from '../../ui/TextButton'
+import type { AnyRule, KeptRule, RuleKind } from './rule'
+import { RuleHistory } from './RuleHistory'
+
+type RuleLineProps<D> = {
+  kind: RuleKind<D>
+  kept: KeptRule<D>
+  edit: () => void
+  remove: () => void
+}
+
+/** A rule in a few lines: what it asks, where its figures come from, and its history. */
+export function RuleLine<D extends AnyRule>({ kind, kept, edit, remove }: RuleLineProps<D>) {
+  const { name, source, day } = kept.rule
+  const [isHistory, setIsHistory] = useState(false)
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+        <h3 className="text-base font-semibold">{name}</h3>
+        <p className="flex gap-4">
+          <TextButton onClick={edit}>
+            Edit<span className="sr-only"> {name}</span>
+          </TextButton>
+          <TextButton aria-expanded={isHistory} onClick={() => setIsHistory(!isHistory)}>
+            History<span className="sr-only"> of {name}</span>
+          </TextButton>
+          <TextButton onClick={remove}>
+            Delete<span className="sr-only"> {name}</span>
+          </TextButton>
+        </p>
+      </div>
+      <p className="text-soft">{kind.summary(kept.rule)}.</p>
+      <p className="text-soft text-xs">
+        {source}, {formatDay(day, navigator.language)}. Check before use.
+      </p>
+      {isHistory && <RuleHistory kind={kind} kept={kept} />}
+    </>
+  )
+}

@@ -1,0 +1,47 @@
+import type { ReactNode } from 'react'
+import type { Market } from '../../format/market'
+
+/** A state of one of the practice's rules: a limit set or a programme. */
+export type KeptRule<D> = { id: string; revision: number; rule: D; savedAt: string; savedBy: string }
+
+/** What every rule says of itself. */
+export type AnyRule = { name: string; market: Market; source: string; day: string }
+
+/** One kind of rules: how they are kept, and what they say. */
+export type RuleKind<D> = {
+  title: string
+  intro: string
+  empty: string
+  addWords: string
+  queryKey: readonly unknown[]
+  /** The practice's, by their names. */
+  useAll: () => Asked<D>
+  /** Every saved state of one, the latest first. */
+  useStates: (kept: KeptRule<D>) => Asked<D>
+  save: (seen: Pick<KeptRule<D>, 'id' | 'revision'> | null, rule: D) => Promise<unknown>
+  remove: (id: string) => Promise<unknown>
+  /** One to begin with. */
+  begin: (market: Market, today: string) => D
+  /** What it asks, in one line. */
+  summary: (rule: D) => string
+  /** The whole of it in lines, for comparing one state with another. */
+  lines: (rule: D) => string[]
+  editor: (props: EditorProps<D>) => ReactNode
+}
+
+type Asked<D> = { data: KeptRule<D>[] | undefined; error: Error | null }
+
+export type EditorProps<D> = {
+  /** The state that was opened; null for a rule that is new. */
+  seen: KeptRule<D> | null
+  start: D
+  close: () => void
+}
+
+/** What a state says that an earlier one did not, and the other way round. */
+export function changedLines(now: readonly string[], before: readonly string[]) {
+  return {
+    added: now.filter((line) => !before.includes(line)),
+    gone: before.filter((line) => !now.includes(line)),
+  }
+}
