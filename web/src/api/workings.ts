@@ -5,12 +5,13 @@ import {
   api,
   dataOf,
   type CaseDocument,
+  type ProgrammeDocument,
   type TargetAnswerView,
   type TermsDocument,
   type WorkingView,
 } from './client'
 
-/** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, an income, a target's answer. */
+/** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, an income, a let home, a target's answer. */
 export type Subject =
   | { of: 'option' }
   | { of: 'kept' }
@@ -19,6 +20,7 @@ export type Subject =
   | { of: 'range'; first: number; last: number }
   | { of: 'rate'; ratePercent: number; from: LadderBuild['from'] }
   | { of: 'income'; income: number }
+  | { of: 'letting'; programme: ProgrammeDocument | null }
   | { of: 'target'; lever: TargetAnswerView['lever']; target: Target }
 
 export const WHOLE_OPTION: Subject = { of: 'option' }
@@ -84,6 +86,14 @@ async function ask(body: CaseDocument, option: number, subject: Subject, signal:
         await api.POST('/api/workings/{option}/incomes/{income}', {
           params: { path: { option, income: subject.income } },
           body,
+          signal,
+        }),
+      )
+    case 'letting':
+      return dataOf(
+        await api.POST('/api/workings/{option}/letting', {
+          params: { path: { option } },
+          body: { document: body, programme: subject.programme },
           signal,
         }),
       )

@@ -66,6 +66,14 @@ export const FIGURE_WORDS: Record<FigureName, string> = {
   PAYBACK: 'Simple payback, months',
   CHANGE_FROM_TODAY: 'Payment against today’s, a month',
   COUNTED_INCOME: 'Income counted a month',
+  RENT_COUNTED: 'Rent that counts',
+  LET_OUTGOINGS: 'What goes out a month',
+  COVER: 'Cover',
+  INTEREST_COVER: 'Interest cover',
+  CASH_FLOW: 'Cash flow a month',
+  GROSS_YIELD: 'Gross yield',
+  NET_YIELD: 'Net yield',
+  FIRST_YEAR_RETURN: 'First year’s return on the cash put in',
 }
 
 /** The part of docs/figures.md that explains a figure. */
@@ -133,4 +141,12 @@ export const CHAPTERS: Record<FigureName, string> = {
   PAYBACK: 'options-over-time',
   CHANGE_FROM_TODAY: 'options-over-time',
   COUNTED_INCOME: 'affordability',
+  RENT_COUNTED: 'rental',
+  LET_OUTGOINGS: 'rental',
+  COVER: 'rental',
+  INTEREST_COVER: 'rental',
+  CASH_FLOW: 'rental',
+  GROSS_YIELD: 'rental',
+  NET_YIELD: 'rental',
+  FIRST_YEAR_RETURN: 'rental',
 }

@@ -149,6 +149,15 @@ const OWN_WORDS: Record<Exclude<Name, WordedElsewhere>, string> & Partial<Record
   HOURS_A_WEEK: 'Hours a week',
   WEEKS_A_YEAR: 'Weeks a year',
   SHARE_COUNTED: 'Share that counts',
+  RENT: 'Rent a month',
+  TESTED_RATE: 'Tested rate',
+  VACANCY: 'Vacancy',
+  UPKEEP: 'Upkeep',
+  MANAGEMENT: 'Management',
+  LET_COSTS: 'Tax, insurance, dues, other',
+  LOAN_OF_MONTH: 'Loan, a month',
+  LEFT_BEFORE_LOAN: 'Left before the loan, a month',
+  FIRST_YEAR_CASH_FLOW: 'Cash flow of the first year',
 }
 
 /** What a number in a working is. */

@@ -111,6 +111,14 @@ export const RULE_WORDS: Record<WorkingView['rule'], string> = {
     'What is earned before tax in a year, shared over twelve months, as far as a lender counts it.',
   INCOME_BY_THE_HOUR:
     'What is earned before tax in the hours of a year of 52 weeks, shared over twelve months, as far as a lender counts it.',
+  RENT_COUNTED: 'The rent, as far as it counts on this letting basis.',
+  COVER: 'The rent that counts, divided by what goes out in a month.',
+  INTEREST_COVER:
+    'A year’s rent, all of it, in percent of a year’s interest at the tested rate. Nothing is rounded on the way.',
+  CASH_FLOW: 'The rent, less what is lost or spent of it and all that goes out in a month.',
+  GROSS_YIELD: 'A year’s rent in percent of the price.',
+  NET_YIELD: 'What a year leaves before the loan is paid, in percent of the price.',
+  FIRST_YEAR_RETURN: 'What the first year leaves once the loan is paid, in percent of the cash put in.',
   SOLVED_LARGEST:
     'The largest that meets the target, all else kept as it is: found by halving, in whole units of the currency, thousandths of a percent or months. One step further no longer meets it.',
   SOLVED_SMALLEST:

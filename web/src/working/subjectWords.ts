@@ -24,6 +24,8 @@ export function subjectWords(subject: Subject, locale: string): string {
       return `${subject.from === 'RENEWAL' ? 'renewed at' : 'at'} ${formatPercent(subject.ratePercent)}`
     case 'income':
       return `line ${subject.income + 1} of the incomes`
+    case 'letting':
+      return subject.programme === null ? 'let' : `let, by ${subject.programme.name}`
     case 'target':
       return targetWords(subject.target, locale)
   }

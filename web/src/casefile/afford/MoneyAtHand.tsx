@@ -1,6 +1,6 @@
 import type { HouseholdDocument } from '../../api/client'
 import { readAmount } from '../../entry/amount'
-import { incomplete, read, unread, type Reading } from '../../entry/reading'
+import { readScore } from '../../entry/score'
 import { formatAmount, formatEntry } from '../../format/amount'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
@@ -71,11 +71,4 @@ function AmountFigure({ field }: { field: Amount }) {
       clear={() => take(null)}
     />
   )
-}
-
-const HELP = 'Enter a credit score from 1 to 999.'
-
-function readScore(text: string): Reading<number> {
-  if (/^\s*[1-9]\d{2}\s*$/.test(text)) return read(Number(text))
-  return /^\s*\d{1,2}\s*$/.test(text) ? incomplete(HELP) : unread(HELP)
 }

@@ -9,6 +9,7 @@ import { useOption } from '../OptionContext'
 import { purchaseOf, refinancingOf, withPurchase, withRefinancing } from '../option'
 import { EstimateMark } from './EstimateMark'
 import { EstimateOffer } from './EstimateOffer'
+import './estimate.css'
 
 const MOST_AREA_CHARACTERS = 12
 const DWELLINGS = {

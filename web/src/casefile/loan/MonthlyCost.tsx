@@ -97,16 +97,28 @@ function WithExtras() {
   )
 }
 
-/** How often it is paid where that is not monthly, and how long where that is not to the end. */
+/** How often it is paid where that is not monthly, how long where that is not to the end, and what is an estimate. */
 function Note({ part }: { part: Part }) {
   const { locale } = useOpenCase()
-  const { figures } = useOption()
+  const { figures, option } = useOption()
+  const { propertyTaxEstimate, homeInsuranceEstimate } = option.housing
   const { paymentsPerYear, paymentCents, insurance } = figures
   if (part.cents === 'principalAndInterestCents' && paymentsPerYear !== 12) {
     return (
       <span className="note ml-0 indent-0">
         {paymentsPerYear} × {formatAmount(paymentCents)} ÷ 12
       </span>
+    )
+  }
+  const estimate =
+    part.cents === 'propertyTaxCents'
+      ? propertyTaxEstimate
+      : part.cents === 'homeInsuranceCents'
+        ? homeInsuranceEstimate
+        : null
+  if (estimate) {
+    return (
+      <span className="note ml-0 indent-0">{estimate.simulated ? 'simulated estimate' : 'estimate'}</span>
     )
   }
   if (part.cents !== 'mortgageInsuranceCents' || !insurance) return null

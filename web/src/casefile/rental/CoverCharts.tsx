@@ -21,7 +21,7 @@ export function CoverCharts({ letting: { letting, view } }: { letting: Letting }
     writeValue: (value) => coverText(Number(value.toFixed(2)), chosen.coverUnit),
   })
   return (
-    <div className="mid:grid-cols-2 mt-8 grid items-start gap-x-10 gap-y-8">
+    <div className="mid:grid-cols-2 mt-8 grid grid-cols-1 items-start gap-x-10 gap-y-8">
       <CurveFigure
         title="Cover by rent"
         columns={['Rent a month', 'Cover']}

@@ -50,7 +50,7 @@ export function CurveFigure({ title, columns, curve }: CurveFigureProps) {
       </div>
       {asTable ? (
         <ChartTable
-          label={title}
+          label={`${title}, as a table`}
           columns={columns}
           rows={points.map(({ at, value }) => ({
             key: at,

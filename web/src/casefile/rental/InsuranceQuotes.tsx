@@ -4,7 +4,7 @@ import { useOption } from '../OptionContext'
 import { EstimateOffer } from '../estimate/EstimateOffer'
 
 /** Premiums by deductible, each with whether it is low enough for the programme. */
-export function InsuranceQuotes({ mostCents }: { mostCents: number | null }) {
+export function InsuranceQuotes({ mostCents }: { mostCents: number }) {
   const { option, apply } = useOption()
   return (
     <div className="mt-2">
@@ -13,7 +13,7 @@ export function InsuranceQuotes({ mostCents }: { mostCents: number | null }) {
         ask={askHomeInsurance}
         per="a year"
         valueCents={purchaseOf(option)?.priceCents ?? refinancingOf(option)?.valueCents ?? null}
-        note={({ cents }) => (mostCents === null ? '' : cents <= mostCents ? 'low enough' : 'still too much')}
+        note={({ cents }) => (cents <= mostCents ? 'low enough' : 'still too much')}
         use={({ cents, origin }) =>
           apply(withHousing({ homeInsuranceCents: cents, homeInsuranceEstimate: origin }))
         }

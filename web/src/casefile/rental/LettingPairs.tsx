@@ -9,7 +9,11 @@ import type { Letting } from './useLetting'
 
 /** Rate and loan together: for each rate on offer, the most that the programme lends. */
 export function LettingPairs({ letting: { view } }: { letting: Letting }) {
-  const pairs = (view.chosen?.loansByRate ?? []).filter(({ lending }) => lending.loanCents !== null)
+  // Of rates at which as much is lent the highest takes the fewest points.
+  const pairs = (view.chosen?.loansByRate ?? []).filter(
+    ({ lending }, index, all) =>
+      lending.loanCents !== null && all[index + 1]?.lending.loanCents !== lending.loanCents,
+  )
   if (pairs.length === 0) return null
   return (
     <section aria-labelledby="letting-pairs-heading" className="mt-8">

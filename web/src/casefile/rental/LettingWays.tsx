@@ -26,7 +26,7 @@ export function LettingWays({ letting }: { letting: Letting }) {
           <WayLine key={way.key} way={way} />
         ))}
       </ul>
-      <InsuranceQuotes mostCents={chosen.mostInsuranceCents} />
+      {chosen.mostInsuranceCents !== null && <InsuranceQuotes mostCents={chosen.mostInsuranceCents} />}
     </section>
   )
 }

@@ -5,9 +5,14 @@ import { formatPercent, formatRatio, formatSignedPercent } from '../../format/pe
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
+import { Explained } from '../../working/Explained'
+import type { FigureName } from '../../working/figureWords'
 import { CurveFigure } from './CurveFigure'
 import { withLetting } from './letting'
 import type { Letting } from './useLetting'
+
+/** The owner’s own figures, which no programme changes. */
+const OWNER = { of: 'letting', programme: null } as const
 
 type Share = 'vacancyPercent' | 'upkeepPercent' | 'managementPercent'
 type Change = 'rentChangePercent' | 'costChangePercent'
@@ -20,7 +25,7 @@ export function Owner({ letting: { view } }: { letting: Letting }) {
       <h2 id="owner-heading" className="heading">
         The owner’s own figures, which no lender’s test knows
       </h2>
-      <div className="mid:grid-cols-2 mt-1 grid items-start gap-x-10 gap-y-8">
+      <div className="mid:grid-cols-2 mt-1 grid grid-cols-1 items-start gap-x-10 gap-y-8">
         <Month owner={owner} />
         <div>
           <Yields owner={owner} />
@@ -49,12 +54,14 @@ function Month({ owner }: { owner: OwnerView }) {
         <dt>Loan</dt>
         <dd>−{formatAmount(owner.loanCents)}</dd>
       </div>
-      <div className="ledger-total">
-        <dt>Cash flow a month</dt>
+      <div>
+        <dt className="font-semibold">Cash flow a month</dt>
         <dd className={owner.cashFlowCents < 0 ? 'text-over' : undefined} data-testid="cash-flow">
-          {owner.cashFlowCents < 0
-            ? `−${formatAmount(-owner.cashFlowCents)}`
-            : formatAmount(owner.cashFlowCents)}
+          <Explained figure="CASH_FLOW" subject={OWNER}>
+            {owner.cashFlowCents < 0
+              ? `−${formatAmount(-owner.cashFlowCents)}`
+              : formatAmount(owner.cashFlowCents)}
+          </Explained>
         </dd>
       </div>
     </dl>
@@ -85,17 +92,29 @@ function ShareRow({ label, field, cents }: { label: string; field: Share; cents:
 
 function Yields({ owner }: { owner: OwnerView }) {
   const { words } = useOpenCase()
-  const rows: [string, number | null][] = [
-    ['Gross yield, a year’s rent of the price', owner.grossYieldPercent],
-    ['Net yield, after all costs but the loan', owner.netYieldPercent],
-    [`First year’s return on the ${words.cashToClose.toLowerCase()}`, owner.firstYearReturnPercent],
+  const rows: [FigureName, string, number | null][] = [
+    ['GROSS_YIELD', 'Gross yield, a year’s rent of the price', owner.grossYieldPercent],
+    ['NET_YIELD', 'Net yield, after all costs but the loan', owner.netYieldPercent],
+    [
+      'FIRST_YEAR_RETURN',
+      `First year’s return on the ${words.cashToClose.toLowerCase()}`,
+      owner.firstYearReturnPercent,
+    ],
   ]
   return (
     <dl className="ledger" aria-label="Yields">
-      {rows.map(([name, percent]) => (
+      {rows.map(([figure, name, percent]) => (
         <div key={name}>
           <dt>{name}</dt>
-          <dd>{percent === null ? '–' : written(percent)}</dd>
+          <dd>
+            {percent === null ? (
+              '–'
+            ) : (
+              <Explained figure={figure} subject={OWNER}>
+                {written(percent)}
+              </Explained>
+            )}
+          </dd>
         </div>
       ))}
     </dl>

@@ -21,9 +21,9 @@ export function RentTable({ letting: { letting, view, programme } }: { letting: 
   return (
     <section aria-labelledby="rent-table-heading">
       <h2 id="rent-table-heading" className="heading">
-        What {terms.name} lends
+        Most lent, by rent and letting basis
       </h2>
-      <div className="overflow-x-auto" role="region" aria-labelledby="rent-table-heading" tabIndex={0}>
+      <div className="overflow-x-auto" role="region" aria-label="Most lent, as a table" tabIndex={0}>
         <table className="rent-table">
           <thead>
             <tr>
@@ -104,12 +104,14 @@ function LendingCell({ cell: { rentCents, cover, lending }, basis, unit }: Lendi
           {formatEntry(loanCents)}
         </button>
       )}
-      <span className="block text-xs">
-        {cover !== null && `covered ${coverText(cover, unit)}`}
-        {lending.ratePercent !== null && `, at ${formatPercent(lending.ratePercent)}`}
-      </span>
+      {loanCents !== null && (
+        <span className="block text-xs">
+          at {formatPercent(lending.ratePercent ?? 0)}
+          {downCents !== null && `, ${formatEntry(downCents)} ${words.down}`}
+        </span>
+      )}
       <span className="text-soft block text-xs">
-        {downCents !== null && `${formatEntry(downCents)} ${words.down}; `}
+        {cover !== null && `${coverText(cover, unit)}; `}
         {bindingWords(lending)}
       </span>
     </>

@@ -6,6 +6,7 @@ import '../../ui/text-button.css'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { Spoken } from '../Spoken'
+import { Explained } from '../../working/Explained'
 import { LetFor } from './LetFor'
 import { withLetting } from './letting'
 import { BASES, coveredWords, coverText, lentWords, nothingWords } from './lettingWords'
@@ -40,8 +41,8 @@ export function RentalAnswer({ letting: { letting, view, programmes, programme }
     loanCents === null
       ? ''
       : chosen.lends
-        ? ', enough for this loan'
-        : `, ${shortBy(figures.baseLoanCents, loanCents)}`
+        ? 'enough for this loan'
+        : shortBy(figures.baseLoanCents, loanCents)
   return (
     <>
       <p className="sentence" data-testid="answer">
@@ -51,7 +52,15 @@ export function RentalAnswer({ letting: { letting, view, programmes, programme }
         ) : (
           <>
             the rent {chosen.coverUnit === 'INTEREST' ? 'is' : 'covers'}{' '}
-            {chosen.coverUnit === 'OUTGOINGS' && coveredWords(chosen)} <b data-testid="cover">{covers}</b>
+            {chosen.coverUnit === 'OUTGOINGS' && coveredWords(chosen)}{' '}
+            <b data-testid="cover">
+              <Explained
+                figure={chosen.coverUnit === 'INTEREST' ? 'INTEREST_COVER' : 'COVER'}
+                subject={{ of: 'letting', programme: programme.programme }}
+              >
+                {covers}
+              </Explained>
+            </b>
             {chosen.coverUnit === 'INTEREST' && ` of ${coveredWords(chosen)}`};{' '}
           </>
         )}
@@ -66,10 +75,15 @@ export function RentalAnswer({ letting: { letting, view, programmes, programme }
         />{' '}
         {lent}
         {share}
-        <span className={chosen.lends ? undefined : 'text-over'}>{verdict}</span>.
+        {verdict !== '' && (
+          <>
+            , <span className={chosen.lends ? undefined : 'text-over'}>{verdict}</span>
+          </>
+        )}
+        .
       </p>
       <Spoken
-        answer={`Let ${BASES[letting.basis]} for ${formatEntry(letting.rentCents ?? 0)} a month, ${covers ?? 'nothing to cover'}; ${programme.programme.name} ${lent}${verdict}`}
+        answer={`Let ${BASES[letting.basis]} for ${formatEntry(letting.rentCents ?? 0)} a month, ${covers ?? 'nothing to cover'}; ${programme.programme.name} ${lent}, ${verdict}`}
         isCurrent={staleness === null}
       />
     </>

@@ -4,6 +4,7 @@ import { useOpenCase } from '../CaseContext'
 import { selectedOf } from '../caseStore'
 import { OptionsBar } from '../loan/OptionsBar'
 import { CoverCharts } from './CoverCharts'
+import { CoveredTable } from './CoveredTable'
 import { LettingPairs } from './LettingPairs'
 import { LettingWays } from './LettingWays'
 import { NotLet } from './NotLet'
@@ -59,12 +60,13 @@ function Rental() {
       )}
       <div className="figures-sheet" data-testid="figures">
         <RentBar letting={letting} />
-        <div className="wide:grid-cols-[1.9fr_1fr] mt-7 grid items-start gap-x-10 gap-y-8">
+        <div className="wide:grid-cols-[minmax(0,2.6fr)_minmax(14rem,1fr)] mt-7 grid grid-cols-1 items-start gap-x-10 gap-y-8">
           <RentTable letting={letting} />
           <Rents />
         </div>
         <LettingWays letting={letting} />
         <LettingPairs letting={letting} />
+        <CoveredTable letting={letting} />
         <CoverCharts letting={letting} />
         <Owner letting={letting} />
       </div>

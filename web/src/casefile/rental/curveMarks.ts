@@ -66,7 +66,14 @@ export function curveMarks(curve: Curve, width: number, height: number): Mark[] 
     },
     ...(today === null ? [] : [upright(tenths(x(today)), ABOVE_PX, foot, 'soft')]),
     { mark: 'line', path: path ?? '', stroke: 'principal', thickness: 2 },
-    { mark: 'words', x: width, y: y(level) - 5, words: levelWords, anchor: 'end', colour: 'interest-words' },
+    {
+      mark: 'words',
+      // At the end at which the curve is further away.
+      ...(isFurther(first, last, level) ? { x: VALUES_PX + 4 } : { x: width, anchor: 'end' }),
+      y: y(level) - 5,
+      words: levelWords,
+      colour: 'interest-words',
+    },
     ...(first
       ? [{ mark: 'words', x: VALUES_PX, y: height - 4, words: writeAt(first.at), colour: 'soft' } as const]
       : []),
@@ -84,5 +91,8 @@ export function curveMarks(curve: Curve, width: number, height: number): Mark[] 
       : []),
   ]
 }
+
+const isFurther = (first: CurvePoint | undefined, last: CurvePoint | undefined, level: number) =>
+  first !== undefined && last !== undefined && Math.abs(first.value - level) > Math.abs(last.value - level)
 
 const tenths = (pixels: number) => Math.round(pixels * 10) / 10

@@ -43,7 +43,12 @@ export function useLetting(): Letting | NoLetting {
     if (!letting) return 'not let'
     if (letting.rentCents === null) return 'no rent'
     if (!answer) return refused === undefined ? 'pending' : { refused }
-    return { letting, view: answer.view, programmes: asked.programmes, programme: answer.programme }
+    return {
+      letting: answer.document.letting ?? letting,
+      view: answer.view,
+      programmes: asked.programmes,
+      programme: answer.programme,
+    }
   }, [letting, answer, refused, asked.programmes])
 }
 

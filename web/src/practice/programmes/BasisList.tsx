@@ -1,6 +1,6 @@
 import type { ProgrammeDocument } from '../../api/client'
 import { BASES } from '../../casefile/rental/lettingWords'
-import { readCount } from '../../entry/count'
+import { readScore } from '../../entry/score'
 import { readPercent } from '../../entry/percent'
 import { ListEditor } from '../../field/ListEditor'
 import { insertAfter, movedBy } from '../../field/lists'
@@ -69,6 +69,7 @@ function BasisFigures({ basis, cover, change, step }: BasisFiguresProps) {
         inputMode="decimal"
         take={(loanToValuePercent) => change({ loanToValuePercent })}
       />{' '}
+      of the value
       {cover === 'OUTGOINGS' && (
         <>
           , of the rent counts{' '}
@@ -95,5 +96,3 @@ function BasisFigures({ basis, cover, change, step }: BasisFiguresProps) {
     </span>
   )
 }
-
-const readScore = (text: string) => readCount(text)

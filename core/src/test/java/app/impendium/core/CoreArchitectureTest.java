@@ -51,7 +51,7 @@ class CoreArchitectureTest {
                     "rental",
                     Set.of(
                             "", "finding", "money", "rate", "loan", "cost", "compare", "solve", "pricing", "afford",
-                            "fit")),
+                            "fit", "working")),
             Map.entry("pricing", Set.of("finding", "money", "rate", "loan")),
             Map.entry("alternative", Set.of("", "finding", "money", "rate", "loan", "cost", "pricing")));
 

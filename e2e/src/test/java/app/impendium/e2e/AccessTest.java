@@ -121,6 +121,24 @@ class AccessTest extends Journey {
         advisor.press("Pre-approval summary…");
         check(page, "a pre-approval summary");
         page.keyboard().press("Escape");
+        advisor.toCases();
+        advisor.open("Saltmarsh Walk 2, by the night");
+        advisor.view("Rental");
+        assertThat(page.getByTestId("cover")).isVisible();
+        check(page, "rental");
+        advisor.press("Estimate the rent…");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Estimate the rent")))
+                .isVisible();
+        advisor.press("Show table of Cover by rent");
+        check(page, "rental with an estimate and a table");
+        page.navigate("/practice/programmes");
+        advisor.press("Edit Fernside Bank, let homes");
+        advisor.press("History of Harbour Mutual, let to tenants");
+        assertThat(page.getByRole(
+                        AriaRole.LIST,
+                        new Page.GetByRoleOptions().setName("History of Harbour Mutual, let to tenants")))
+                .isVisible();
+        check(page, "programmes");
         page.navigate("/practice/rates");
         assertThat(page.getByText("30-year fixed").first()).isVisible();
         check(page, "rates");

@@ -57,6 +57,7 @@ final class EditLatency {
         advisor.item("Edit its sentence");
         watch(advisor, "the options view with six options", "[data-row='KEPT_COST'] td:nth-child(2)");
         earn(advisor);
+        let(advisor);
     }
 
     private static void edit(Advisor advisor, String of) {
@@ -82,6 +83,22 @@ final class EditLatency {
         income.focus();
         income.evaluate("input => input.setSelectionRange(8, 8)");
         repeat(page, "an income in the affordability view with six options", "1", "Backspace");
+    }
+
+    /** Types a digit into the rent of a let home and takes it back, with six options in the case. */
+    private static void let(Advisor advisor) {
+        Page page = advisor.page();
+        advisor.waitUntilSaved();
+        advisor.view("Rental");
+        advisor.press("It is to let");
+        Locator rent = page.getByLabel("Rent a month", new Page.GetByLabelOptions().setExact(true));
+        rent.fill("1,850");
+        page.keyboard().press("Tab");
+        assertThat(page.getByTestId("cover")).isVisible();
+        page.evaluate(WATCH, "[data-testid='cash-flow']");
+        rent.focus();
+        rent.evaluate("input => input.setSelectionRange(1, 1)");
+        repeat(page, "the rent in the rental view with six options", "1", "Backspace");
     }
 
     private static void watch(Advisor advisor, String of, String figure) {

@@ -58,6 +58,7 @@ final class EvaluationCost {
                 ALONE,
                 "/api/affordability/0",
                 eightSets());
+        measure("A let home under two programmes, with all that its view shows", ALONE, "/api/letting/0", let());
     }
 
     private static void measure(String what, Load load, String address, String document)
@@ -131,6 +132,22 @@ final class EvaluationCost {
         for (int times = 0; times < 4; times++) {
             sets.addAll((ArrayNode) json.readTree(demo("limits")));
         }
+        question.set("table", json.readTree(demo("rates")));
+        return question.toString();
+    }
+
+    /** The demo's let home with its loan in six options, held against the demo's programmes and rates. */
+    private static String let() throws IOException {
+        JsonMapper json = new JsonMapper();
+        ObjectNode document = (ObjectNode) json.readTree(demo("chandlers-reach"));
+        ArrayNode options = (ArrayNode) document.get("options");
+        for (int option = 2; option < 6; option++) {
+            options.add(((ObjectNode) options.get(0)).deepCopy().put("id", "again-" + option));
+        }
+        ObjectNode question = json.createObjectNode();
+        question.set("document", document);
+        question.put("chosen", 0);
+        question.set("programmes", json.readTree(demo("programmes")));
         question.set("table", json.readTree(demo("rates")));
         return question.toString();
     }

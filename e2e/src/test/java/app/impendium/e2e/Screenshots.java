@@ -74,6 +74,10 @@ final class Screenshots {
             assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways to make it fit")))
                     .isVisible();
             take(page, "affordability");
+            page.navigate("/cases");
+            advisor.open("9 Chandlers Reach, to let").view("Rental");
+            assertThat(page.getByTestId("cover")).isVisible();
+            take(page, "rental");
             page.navigate("/practice/rates");
             advisor.press("Edit 30-year fixed");
             take(page, "rates");

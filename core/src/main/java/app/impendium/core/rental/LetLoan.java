@@ -57,15 +57,15 @@ public final class LetLoan {
     }
 
     /**
-     * Refuses a rent that is none.
+     * The rent of a month, if it can be one.
      *
-     * @param rent of a month
      * @throws CaseException if it is above the price, where that is known
      */
-    static void checkRent(Money rent, LoanOption option) {
+    public static Money checkedRent(Money rent, LoanOption option) {
         option.financing().price().filter(rent::isAbove).ifPresent(price -> {
             throw CaseException.of(Field.RENT, Code.RENT_ABOVE_PRICE, rent.toValue(), price.toValue());
         });
+        return rent;
     }
 
     /** What is owed at the start, a financed premium included. */

@@ -43,7 +43,7 @@ public final class LettingSolver {
             Money rent,
             Optional<Integer> score) {
         CaseEvaluator.evaluate(option);
-        LetLoan.checkRent(rent, option);
+        LetLoan.checkedRent(rent, option);
         this.option = option;
         this.level = option.atLevelPayment();
         this.added = added;
@@ -71,9 +71,16 @@ public final class LettingSolver {
     /** What each lever of the loan can do. */
     public List<LettingAnswer> levers() {
         return Arrays.stream(FitLever.values())
-                .filter(lever -> lever.appliesTo(option))
+                .filter(lever -> lever.appliesTo(option) && matters(lever))
                 .map(this::lever)
                 .toList();
+    }
+
+    /** Whether a lever moves the cover: interest alone does not follow from the term. */
+    private boolean matters(FitLever lever) {
+        boolean isRepaid = programme.cover() instanceof Cover.OfOutgoings
+                && option.features().interestOnlyPayments() == 0;
+        return lever != FitLever.TERM || isRepaid;
     }
 
     /** What one lever of the loan can do. */
@@ -97,13 +104,18 @@ public final class LettingSolver {
         return cents.isPresent() ? Optional.of(Money.ofCents(cents.getAsLong())) : Optional.empty();
     }
 
-    /** The most that home insurance may cost a year for the programme to lend the loan; none where even none is too much. */
+    /**
+     * The most that home insurance may cost a year for the programme to lend the loan; none where even none is too much, or where
+     * it decides nothing.
+     */
     public Optional<Money> mostInsurance() {
         OptionalLong cents = Boundary.largest(
                 0,
                 Money.LARGEST.cents(),
                 each -> lends(level.withHousing(level.housing().withHomeInsurance(Money.ofCents(each))), rent));
-        return cents.isPresent() ? Optional.of(Money.ofCents(cents.getAsLong())) : Optional.empty();
+        return cents.isPresent() && cents.getAsLong() < Money.LARGEST.cents()
+                ? Optional.of(Money.ofCents(cents.getAsLong()))
+                : Optional.empty();
     }
 
     /** A rate on offer and what the programme lends at it. */

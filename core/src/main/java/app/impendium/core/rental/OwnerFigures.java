@@ -74,7 +74,7 @@ public record OwnerFigures(
      * @throws app.impendium.core.finding.CaseException if the rent of a month is above the price
      */
     public static OwnerFigures of(OptionEvaluation figures, Money rent, OwnerTerms terms) {
-        LetLoan.checkRent(rent, figures.option());
+        LetLoan.checkedRent(rent, figures.option());
         HousingCost first = figures.monthlyCost().first();
         Money costs = costs(first);
         Money loan = first.principalAndInterest().plus(first.mortgageInsurance());

@@ -69,7 +69,15 @@ public enum Figure {
     STAYS_FROM,
     PAYBACK,
     CHANGE_FROM_TODAY,
-    COUNTED_INCOME;
+    COUNTED_INCOME,
+    RENT_COUNTED,
+    LET_OUTGOINGS,
+    COVER,
+    INTEREST_COVER,
+    CASH_FLOW,
+    GROSS_YIELD,
+    NET_YIELD,
+    FIRST_YEAR_RETURN;
 
     /** Where this figure is used; empty for one that stands at the end. */
     public List<Figure> usedIn() {
@@ -103,6 +111,8 @@ public enum Figure {
             case RUNG_PER_PAYMENT -> List.of(RUNG_PER_YEAR);
             case TOTAL_PAID -> List.of(RUNG_WHOLE_LOAN);
             case CASH_TO_CLOSE, KEPT_BALANCE -> List.of(KEPT_COST);
+            case RENT_COUNTED, LET_OUTGOINGS -> List.of(COVER);
+            case CASH_FLOW -> List.of(FIRST_YEAR_RETURN);
             case EFFECTIVE_RATE,
                     RESTATED_RATE,
                     PAYOFF_DATE,
@@ -132,7 +142,12 @@ public enum Figure {
                     STAYS_FROM,
                     PAYBACK,
                     CHANGE_FROM_TODAY,
-                    COUNTED_INCOME -> List.of();
+                    COUNTED_INCOME,
+                    COVER,
+                    INTEREST_COVER,
+                    GROSS_YIELD,
+                    NET_YIELD,
+                    FIRST_YEAR_RETURN -> List.of();
         };
     }
 }

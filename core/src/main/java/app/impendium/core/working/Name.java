@@ -174,7 +174,24 @@ public enum Name {
     HOURS_A_WEEK,
     WEEKS_A_YEAR,
     SHARE_COUNTED,
-    COUNTED_INCOME;
+    COUNTED_INCOME,
+    RENT,
+    RENT_COUNTED,
+    LET_OUTGOINGS,
+    TESTED_RATE,
+    COVER,
+    INTEREST_COVER,
+    VACANCY,
+    UPKEEP,
+    MANAGEMENT,
+    LET_COSTS,
+    LOAN_OF_MONTH,
+    CASH_FLOW,
+    LEFT_BEFORE_LOAN,
+    FIRST_YEAR_CASH_FLOW,
+    GROSS_YIELD,
+    NET_YIELD,
+    FIRST_YEAR_RETURN;
 
     /** What an item at closing is. */
     static Name of(Kind kind) {

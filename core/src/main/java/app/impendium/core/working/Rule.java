@@ -217,6 +217,28 @@ public enum Rule {
                     .times(named("weeks", Name.WEEKS_A_YEAR))
                     .over(Symbols.MONTHS)
                     .times(named("share counted", Name.SHARE_COUNTED))),
+    RENT_COUNTED("", named("rent", Name.RENT).times(named("share counted", Name.SHARE_COUNTED))),
+    COVER("", named("rent counted", Name.RENT_COUNTED).over(named("outgoings", Name.LET_OUTGOINGS))),
+    INTEREST_COVER(
+            "",
+            named("rent", Name.RENT)
+                    .times(Symbols.MONTHS)
+                    .over(named("L", Name.LOAN).times(named("tested rate", Name.TESTED_RATE)))),
+    CASH_FLOW(
+            "",
+            named("rent", Name.RENT)
+                    .minus(total(
+                            "costs", Name.VACANCY, Name.UPKEEP, Name.MANAGEMENT, Name.LET_COSTS, Name.LOAN_OF_MONTH))),
+    GROSS_YIELD("", named("rent", Name.RENT).times(Symbols.MONTHS).over(Symbols.PRICE)),
+    NET_YIELD(
+            "",
+            named("left before the loan", Name.LEFT_BEFORE_LOAN)
+                    .times(Symbols.MONTHS)
+                    .over(Symbols.PRICE)),
+    FIRST_YEAR_RETURN(
+            "",
+            named("first year’s cash flow", Name.FIRST_YEAR_CASH_FLOW)
+                    .over(named("cash to close", Name.CASH_TO_CLOSE))),
     KEPT_MONTH("", named("month", Name.FIRST_MONTH).plus(total("payments of debts beside it", Name.DEBT_PAYMENT))),
     CHANGE_FROM_TODAY(
             "", named("month of the loan", Name.PRINCIPAL_AND_INTEREST).minus(named("paid today", Name.PAID_TODAY))),

@@ -18,6 +18,7 @@ import app.impendium.server.document.AssumptionsDocument;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.OptionDocument;
+import app.impendium.server.evaluation.LettingReader.LetHome;
 import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -47,6 +48,7 @@ final class CaseReader {
                 option(document, i, frame, findings).ifPresent(options::add);
             }
         }
+        frame.home().ifPresent(home -> checkRents(home, options, findings));
         findings.throwIfAny();
         return new CaseFile(options, frame.assumptions().orElseThrow());
     }
@@ -64,7 +66,9 @@ final class CaseReader {
         for (int i = 0; i < document.options().size(); i++) {
             Findings ofOption = new Findings();
             String path = Field.entry(Field.OPTIONS, i);
-            Optional<T> made = option(document, i, frame, ofOption)
+            Optional<LoanOption> read = option(document, i, frame, ofOption);
+            frame.home().ifPresent(home -> checkRents(home, read.stream().toList(), ofOption));
+            Optional<T> made = read.filter(option -> ofOption.all().isEmpty())
                     .flatMap(option -> ofOption.group(
                             path,
                             () -> evaluate.apply(option, frame.assumptions().orElseThrow())));
@@ -98,7 +102,11 @@ final class CaseReader {
 
     /** What a document says beside its options. */
     private record CaseFrame(
-            boolean isCountable, CreditCostRate costRate, Optional<Assumptions> assumptions, PayableDebts debts) {}
+            boolean isCountable,
+            CreditCostRate costRate,
+            Optional<Assumptions> assumptions,
+            PayableDebts debts,
+            Optional<LetHome> home) {}
 
     private static CaseFrame frame(CaseDocument document, Findings findings) {
         if (document == null) {
@@ -113,7 +121,8 @@ final class CaseReader {
         }
         findings.group("", () -> HouseholdReader.read(document));
         EstimateReader.check(document.home(), findings);
-        LettingReader.check(document, findings);
+        Optional<LetHome> home =
+                document.letting() == null ? Optional.empty() : findings.group("", () -> LettingReader.read(document));
         PresentPaymentReader.check(document.presentPayment(), findings);
         PricedOnReader.check(document.pricedOn(), findings);
         Optional<Assumptions> assumptions = findings.group("assumptions", () -> assumptions(document.assumptions()));
@@ -127,7 +136,17 @@ final class CaseReader {
                 isCountable,
                 Laws.creditCostRate(Market.of(document)),
                 assumptions,
-                DebtReader.payable(document.debts(), given, findings));
+                DebtReader.payable(document.debts(), given, findings),
+                home);
+    }
+
+    /** Refuses rents above a price. One price is enough: what is wrong is told at the rent. */
+    private static void checkRents(LetHome home, List<LoanOption> options, Findings findings) {
+        for (LoanOption option : options) {
+            if (!home.checkAgainst(option, findings)) {
+                return;
+            }
+        }
     }
 
     private static Optional<LoanOption> option(CaseDocument document, int index, CaseFrame frame, Findings findings) {

@@ -4,22 +4,18 @@ import app.impendium.core.LoanOption;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
-import app.impendium.core.pricing.RateOffer;
 import app.impendium.core.rental.LettingBasis;
 import app.impendium.core.rental.LettingSolver;
 import app.impendium.core.rental.Programme;
 import app.impendium.server.evaluation.LettingReader.LetHome;
-import java.util.List;
 import java.util.Optional;
 
 /**
  * A let home with one of the case's loans.
  *
  * @param added the part of the rate that a programme has already added
- * @param offers the rates on offer
  */
-record LettingCase(
-        OptionEvaluation figures, LetHome home, Percent added, Optional<Integer> score, List<RateOffer> offers) {
+record LettingCase(OptionEvaluation figures, LetHome home, Percent added, Optional<Integer> score) {
 
     LoanOption option() {
         return figures.option();

@@ -2,12 +2,14 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.OptionEvaluation;
-import app.impendium.core.afford.Household;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Percent;
+import app.impendium.core.pricing.RateOffer;
+import app.impendium.core.rental.BasisTerms;
+import app.impendium.core.rental.LettingWorkings;
 import app.impendium.core.rental.Programme;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.ProgrammeDocument;
@@ -17,6 +19,7 @@ import app.impendium.server.evaluation.LettingReader.LetHome;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Tells whether the rent of a let home carries its loan, without keeping anything of it. */
 @RestController
 class LettingController {
+    private static final Percent ALL = Percent.of("100");
 
     /**
      * A case whose home is let, and the programmes that it is held against.
@@ -58,19 +62,59 @@ class LettingController {
             findings.inRange("chosen", question.chosen(), 0, programmes.size() - 1);
             findings.throwIfAny();
         }
+        LettingCase let = let(document, option);
+        List<RateOffer> offers = OffersOf.table(question.table(), let.option(), HouseholdReader.read(document));
+        return LettingView.of(let, programmes, question.chosen(), offers);
+    }
+
+    /**
+     * A case whose home is let, and the programme whose cover is explained.
+     *
+     * @param programme absent for none
+     */
+    record LettingWorkingQuestion(
+            CaseDocument document, @Schema(nullable = true) ProgrammeDocument programme) {}
+
+    /**
+     * How the figures of a let home with the loan of an option are calculated. Options are counted from 0.
+     *
+     * @throws CaseException if the home is not let, its rent is not known, or the option or the programme has no meaning
+     */
+    @PostMapping("/api/workings/{option}/letting")
+    List<WorkingView> workings(@PathVariable int option, @RequestBody LettingWorkingQuestion question) {
+        Optional<Programme> programme =
+                Optional.ofNullable(question.programme()).map(LettingController::programme);
+        LettingCase let = let(question.document(), option);
+        return WorkingView.all(LettingWorkings.of(
+                let.figures(),
+                let.rent(),
+                let.home().owner(),
+                programme.map(Programme::cover),
+                programme
+                        .flatMap(terms -> terms.on(let.home().basis()))
+                        .map(BasisTerms::counted)
+                        .orElse(ALL)));
+    }
+
+    private static Programme programme(ProgrammeDocument given) {
+        try {
+            return ProgrammeReader.read(given);
+        } catch (CaseException e) {
+            throw e.within("programme");
+        }
+    }
+
+    private static LettingCase let(CaseDocument document, int option) {
         OptionEvaluation figures = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option);
         LetHome home = LettingReader.read(document);
         if (home.rent().isEmpty()) {
             throw CaseException.of(Field.RENT, Code.MISSING);
         }
-        Household household = HouseholdReader.read(document);
-        LettingCase let = new LettingCase(
+        return new LettingCase(
                 figures,
                 home,
                 added(document, option),
-                household.score(),
-                OffersOf.table(question.table(), figures.option(), household));
-        return LettingView.of(let, programmes, question.chosen());
+                HouseholdReader.read(document).score());
     }
 
     private static Percent added(CaseDocument document, int option) {

@@ -1,5 +1,6 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.LoanOption;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
@@ -7,6 +8,7 @@ import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.YearlyChange;
+import app.impendium.core.rental.LetLoan;
 import app.impendium.core.rental.LettingBasis;
 import app.impendium.core.rental.OwnerTerms;
 import app.impendium.server.document.CaseDocument;
@@ -17,6 +19,8 @@ import java.util.Optional;
 /** Reads how the home of a case is let. */
 final class LettingReader {
     private static final int MOST_ID_CHARACTERS = 60;
+    private static final String LOW_RENT = "letting.lowRentCents";
+    private static final String HIGH_RENT = "letting.highRentCents";
 
     private final LettingDocument given;
     private final Findings findings = new Findings();
@@ -35,7 +39,21 @@ final class LettingReader {
             Optional<Money> rent,
             Optional<Money> lowRent,
             Optional<Money> highRent,
-            OwnerTerms owner) {}
+            OwnerTerms owner) {
+
+        /** Adds a finding for each rent that is above an option's price; whether there is none. */
+        boolean checkAgainst(LoanOption option, Findings findings) {
+            return isRent(Field.RENT, rent, option, findings)
+                    & isRent(LOW_RENT, lowRent, option, findings)
+                    & isRent(HIGH_RENT, highRent, option, findings);
+        }
+
+        private static boolean isRent(String path, Optional<Money> rent, LoanOption option, Findings findings) {
+            return rent.isEmpty()
+                    || findings.field(path, () -> LetLoan.checkedRent(rent.get(), option))
+                            .isPresent();
+        }
+    }
 
     /**
      * How a case's home is let.
@@ -49,19 +67,12 @@ final class LettingReader {
         return new LettingReader(document.letting()).home();
     }
 
-    /** Checks what a case says of it, if its home is let. */
-    static void check(CaseDocument document, Findings findings) {
-        if (document.letting() != null) {
-            findings.group("", () -> read(document));
-        }
-    }
-
     private LetHome home() {
         Optional<LettingBasis> basis = Needed.value("letting.basis", given.basis(), findings)
                 .map(named -> CoreNames.of(LettingBasis.class, named));
         Optional<Money> rent = rent(Field.RENT, given.rentCents());
-        Optional<Money> low = rent("letting.lowRentCents", given.lowRentCents());
-        Optional<Money> high = rent("letting.highRentCents", given.highRentCents());
+        Optional<Money> low = rent(LOW_RENT, given.lowRentCents());
+        Optional<Money> high = rent(HIGH_RENT, given.highRentCents());
         EstimateReader.check("letting.rentEstimate", given.rentEstimate(), findings);
         if (given.programme() != null) {
             Needed.text("letting.programme", given.programme(), 1, MOST_ID_CHARACTERS, findings);

@@ -1,5 +1,6 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.pricing.RateOffer;
 import app.impendium.core.rental.LetLoan;
 import app.impendium.core.rental.Outgoings;
 import app.impendium.core.rental.OwnerFigures;
@@ -55,13 +56,13 @@ public record LettingView(
         }
     }
 
-    static LettingView of(LettingCase let, List<Programme> programmes, int chosen) {
+    static LettingView of(LettingCase let, List<Programme> programmes, int chosen, List<RateOffer> offers) {
         return new LettingView(
                 LetLoanView.of(let),
                 programmes.stream()
                         .map(programme -> let.solver(programme).lends())
                         .toList(),
-                programmes.isEmpty() ? null : ProgrammeAnswerView.of(let, programmes.get(chosen)),
+                programmes.isEmpty() ? null : ProgrammeAnswerView.of(let, programmes.get(chosen), offers),
                 OwnerView.of(
                         OwnerFigures.of(let.figures(), let.rent(), let.home().owner())));
     }

@@ -6,6 +6,7 @@ import app.impendium.core.afford.Ratios;
 import app.impendium.core.fit.FitLever;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
+import app.impendium.core.pricing.RateOffer;
 import app.impendium.core.rental.BasisTerms;
 import app.impendium.core.rental.Cover;
 import app.impendium.core.rental.CoverageBand;
@@ -37,7 +38,8 @@ import java.util.stream.Stream;
  * @param covered what covers the loan once, and as often as each band asks
  * @param levers what each lever of the loan can do
  * @param leastRentCents the least rent at which it lends the loan; absent where no rent is enough
- * @param mostInsuranceCents the most that home insurance may cost a year; absent where even none is too much
+ * @param mostInsuranceCents the most that home insurance may cost a year; absent where even none is too much, or it
+ *     decides nothing
  * @param loansByRate for each rate on offer, the most that it lends
  * @param byPrice how the cover moves with the price
  * @param byRent how the cover moves with the rent
@@ -114,7 +116,7 @@ public record ProgrammeAnswerView(
     /** A point of a chart: an amount, and how far the rent covers the loan there. */
     public record CoverPointView(long cents, BigDecimal cover) {}
 
-    static ProgrammeAnswerView of(LettingCase let, Programme programme) {
+    static ProgrammeAnswerView of(LettingCase let, Programme programme, List<RateOffer> offers) {
         LettingSolver solver = let.solver(programme);
         Cover cover = programme.cover();
         Optional<BasisTerms> terms = programme.on(let.home().basis());
@@ -140,7 +142,7 @@ public record ProgrammeAnswerView(
                 solver.levers().stream().map(answer -> lever(let, answer)).toList(),
                 solver.leastRent().map(Money::cents).orElse(null),
                 solver.mostInsurance().map(Money::cents).orElse(null),
-                solver.loansByRate(let.offers()).stream()
+                solver.loansByRate(offers).stream()
                         .map(pair -> new RateWithLendingView(
                                 pair.offer().rate().percent().value(),
                                 pair.offer().points().percent(),

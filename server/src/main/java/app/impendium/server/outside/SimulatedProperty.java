@@ -4,6 +4,7 @@ import app.impendium.server.document.Convention.Dwelling;
 import app.impendium.server.document.Convention.LettingBasis;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.stereotype.Component;
 
 /** A stand-in for tax office, insurer, letting agent and valuer: made-up figures that follow from the home alone. */
@@ -41,7 +42,10 @@ class SimulatedProperty implements TaxOffice, HomeInsurer, LettingAgent, Valuer 
         for (int i = 0; i < DEDUCTIBLES.length; i++) {
             quotes.add(new Quote(
                     DEDUCTIBLES[i] * CENTS,
-                    ranged(full * LEFT_OF_PREMIUM[i] / 100, 9, "deductible " + DEDUCTIBLES[i])));
+                    ranged(
+                            full * LEFT_OF_PREMIUM[i] / 100,
+                            9,
+                            "deductible " + String.format(Locale.ROOT, "%,d", DEDUCTIBLES[i]))));
         }
         return quotes;
     }
