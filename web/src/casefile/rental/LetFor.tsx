@@ -3,11 +3,11 @@ import { formatEntry } from '../../format/amount'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
-import { AMOUNT_STEP_CENTS, notNegative } from '../clauses/steps'
+import { notNegative } from '../clauses/steps'
 import { withLetting, withRent } from './letting'
 import { BASES } from './lettingWords'
 
-const RENT_STEPS_IN_AMOUNT = 20
+const RENT_STEP_CENTS = 25_00
 
 /** How the home is let and for how much, within a sentence: let long-term for 1,975 a month. */
 export function LetFor({ after = '' }: { after?: string }) {
@@ -32,14 +32,10 @@ export function LetFor({ after = '' }: { after?: string }) {
         text={rent === null ? 'no rent yet' : formatEntry(rent)}
         read={readAmount}
         inputMode="decimal"
-        take={(rentCents) => store.changeDocument(withRent(document, { rentCents }))}
-        clear={() => store.changeDocument(withRent(document, { rentCents: null }))}
+        take={(rentCents) => store.changeDocument(withRent(document, rentCents))}
+        clear={() => store.changeDocument(withRent(document, null))}
         nudge={(steps) =>
-          store.changeDocument(
-            withRent(document, {
-              rentCents: notNegative((rent ?? 0) + (steps * AMOUNT_STEP_CENTS) / RENT_STEPS_IN_AMOUNT),
-            }),
-          )
+          store.changeDocument(withRent(document, notNegative((rent ?? 0) + steps * RENT_STEP_CENTS)))
         }
       />{' '}
       a month{after}

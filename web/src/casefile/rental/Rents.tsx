@@ -66,7 +66,10 @@ export function Rents() {
 function RentFigure({ field, letting }: { field: Rent; letting: LettingDocument }) {
   const { store, document } = useOpenCase()
   const cents = letting[field]
-  const take = (value: number | null) => store.changeDocument(withRent(document, { [field]: value }))
+  const take = (value: number | null) =>
+    store.changeDocument(
+      field === 'rentCents' ? withRent(document, value) : withLetting(document, { [field]: value }),
+    )
   return (
     <Figure
       label={LABELS[field]}

@@ -1,4 +1,4 @@
-import type { CaseDocument, LettingDocument } from '../../api/client'
+import type { CaseDocument, EstimateDocument, LettingDocument } from '../../api/client'
 
 /** A home that has just been said to be let: by the year, at a rent that is not known yet. */
 const NEWLY_LET: LettingDocument = {
@@ -23,8 +23,20 @@ export const withLetting = (
   letting: { ...(letting ?? NEWLY_LET), ...fields },
 })
 
-/** A case at another rent, typed by hand: what was estimated says nothing of it any more. */
-export const withRent = (
-  document: CaseDocument,
-  fields: Partial<Pick<LettingDocument, 'rentCents' | 'lowRentCents' | 'highRentCents'>>,
-): Partial<CaseDocument> => withLetting(document, { ...fields, rentEstimate: null })
+/**
+ * A case at another likely rent, typed by hand: what was estimated says nothing of it any more, and goes with the range that
+ * came with it.
+ */
+export function withRent(document: CaseDocument, rentCents: number | null): Partial<CaseDocument> {
+  const estimate = document.letting?.rentEstimate
+  return withLetting(document, {
+    rentCents,
+    ...(estimate ? { rentEstimate: null, ...withoutRange(document.letting, estimate) } : {}),
+  })
+}
+
+/** The ends of a range that were not typed since, taken away. */
+const withoutRange = (letting: CaseDocument['letting'], { lowCents, highCents }: EstimateDocument) => ({
+  ...(letting?.lowRentCents === lowCents ? { lowRentCents: null } : {}),
+  ...(letting?.highRentCents === highCents ? { highRentCents: null } : {}),
+})

@@ -52,8 +52,8 @@ export const bindingWords = ({ binding, nothing }: LendingView): string => {
 
 const BINDINGS: Record<NonNullable<LendingView['binding']>, string> = {
   COVER: 'cover decides',
-  BAND: 'most in this band',
-  BASIS: 'most on this basis',
+  BAND: 'most in band',
+  BASIS: 'most on basis',
 }
 
 /** Why a programme lends nothing, as a sentence goes on behind its name. */

@@ -49,7 +49,6 @@ final class Screenshots {
             take(page, "loan");
             page.getByRole(AriaRole.TAB).nth(1).click();
             assertThat(advisor.total("PAYMENTS")).hasText("180");
-            take(page, "option");
             advisor.total("TOTAL_PAID").click();
             assertThat(page.getByTestId("working-result")).isVisible();
             take(page, "working");
