@@ -1,8 +1,5 @@
-import { Tabs } from 'radix-ui'
-import { useStore } from 'zustand'
 import { useOpenCase } from '../CaseContext'
-import { selectedOf } from '../caseStore'
-import { OptionsBar } from '../loan/OptionsBar'
+import { ShownOption } from '../ShownOption'
 import { AffordAnswer } from './AffordAnswer'
 import { Borrow } from './Borrow'
 import { DebtLines } from './DebtLines'
@@ -22,15 +19,10 @@ import './afford.css'
 
 /** Whether the option that is shown fits, and what would make it fit. */
 export function AffordabilityView() {
-  const { store } = useOpenCase()
-  const { id } = useStore(store.store, selectedOf)
   return (
-    <Tabs.Root value={id} onValueChange={store.select}>
-      <OptionsBar />
-      <Tabs.Content value={id} tabIndex={-1} className="outline-none">
-        <Affordability />
-      </Tabs.Content>
-    </Tabs.Root>
+    <ShownOption>
+      <Affordability />
+    </ShownOption>
   )
 }
 

@@ -3,6 +3,7 @@ import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
+import { EstimatedCosts } from '../estimate/EstimatedCosts'
 import { BarPiece } from './BarPiece'
 import { notchesOf, partsOf, type BarPart, type Notch } from './barMarks'
 import { limitWords, measureName, spareWords } from './readingWords'
@@ -50,6 +51,7 @@ export function IncomeBar({ held }: { held: Held }) {
         </>
       )}
       <Notches notches={notches} held={held} whole={whole} width={width} />
+      <EstimatedCosts />
     </section>
   )
 }

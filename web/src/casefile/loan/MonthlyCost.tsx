@@ -6,6 +6,7 @@ import { Drawing } from '../../picture/Drawing'
 import { Swatch } from '../../picture/Swatch'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
+import { estimateWords } from '../estimate/estimateWords'
 import { useOption } from '../OptionContext'
 import { purchaseOf } from '../option'
 import { useOpenPanel } from '../../panel/panelStore'
@@ -117,9 +118,7 @@ function Note({ part }: { part: Part }) {
         ? homeInsuranceEstimate
         : null
   if (estimate) {
-    return (
-      <span className="note ml-0 indent-0">{estimate.simulated ? 'simulated estimate' : 'estimate'}</span>
-    )
+    return <span className="note ml-0 indent-0">{estimateWords(estimate)}</span>
   }
   if (part.cents !== 'mortgageInsuranceCents' || !insurance) return null
   return (

@@ -5,6 +5,7 @@ import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
+import { estimateWords } from '../estimate/estimateWords'
 import { useOption } from '../OptionContext'
 import {
   asLoanOnly,
@@ -58,10 +59,11 @@ export function PurchaseClause({ purchase }: { purchase: PurchaseDocument }) {
 }
 
 function AppraisalClause({ appraisalCents }: { appraisalCents: number }) {
-  const { at, change } = useOption()
+  const { option, at, change } = useOption()
+  const estimate = purchaseOf(option)?.appraisalEstimate
   return (
     <>
-      (appraised at{' '}
+      ({estimate ? `${estimateWords(estimate)} of` : 'appraised at'}{' '}
       <Figure
         label="Appraisal"
         after=")"

@@ -8,6 +8,7 @@ import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { AMOUNT_STEP_CENTS, notNegative } from '../clauses/steps'
 import { useWas } from '../clauses/useWas'
+import { estimateWords } from '../estimate/estimateWords'
 import { useOption } from '../OptionContext'
 import { refinancingOf, withRefinancing } from '../option'
 
@@ -29,7 +30,7 @@ export function RefinancingClause({ refinancing }: { refinancing: RefinancingDoc
       <AmountFigure label="Balance paid off" field="balanceCents" value={refinancing.balanceCents} />{' '}
       {valueCents !== null && (
         <>
-          on a home worth{' '}
+          on a home worth {refinancing.valueEstimate && estimateWords(refinancing.valueEstimate)}{' '}
           <AmountFigure label="Home value" field="valueCents" value={valueCents} isOptional />{' '}
         </>
       )}
@@ -65,6 +66,11 @@ type AmountFigureProps = {
 
 function AmountFigure({ label, field, value, isOptional = false }: AmountFigureProps) {
   const { at, change } = useOption()
+  const take = (cents: number | null) =>
+    change(
+      // A value that is typed is no estimate any more.
+      withRefinancing({ [field]: cents, ...(field === 'valueCents' ? { valueEstimate: null } : {}) }),
+    )
   return (
     <Figure
       label={label}
@@ -73,9 +79,9 @@ function AmountFigure({ label, field, value, isOptional = false }: AmountFigureP
       was={useWas()(textOf(field))}
       read={readAmount}
       inputMode="decimal"
-      take={(cents) => change(withRefinancing({ [field]: cents }))}
-      {...(isOptional ? { clear: () => change(withRefinancing({ [field]: null })) } : {})}
-      nudge={(steps) => change(withRefinancing({ [field]: notNegative(value + steps * AMOUNT_STEP_CENTS) }))}
+      take={take}
+      {...(isOptional ? { clear: () => take(null) } : {})}
+      nudge={(steps) => take(notNegative(value + steps * AMOUNT_STEP_CENTS))}
     />
   )
 }

@@ -16,7 +16,7 @@ export function refinancingBeginnings(option: OptionDocument, debts: readonly De
   }
   const value: Beginning = {
     words: 'Home value',
-    change: withRefinancing({ valueCents: balanceCents * 2 }),
+    change: withRefinancing({ valueCents: balanceCents * 2, valueEstimate: null }),
     focus: '/financing/valueCents',
   }
   return [

@@ -4,6 +4,7 @@ import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
 import { notNegative } from '../clauses/steps'
+import { estimateWords } from '../estimate/estimateWords'
 import { withLetting, withRent } from './letting'
 import { BASES } from './lettingWords'
 
@@ -38,6 +39,11 @@ export function LetFor({ after = '' }: { after?: string }) {
           store.changeDocument(withRent(document, notNegative((rent ?? 0) + steps * RENT_STEP_CENTS)))
         }
       />{' '}
+      {letting?.rentEstimate && (
+        <span className="text-soft font-words text-[0.8125rem]">
+          ({estimateWords(letting.rentEstimate)}){' '}
+        </span>
+      )}
       a month{after}
     </>
   )

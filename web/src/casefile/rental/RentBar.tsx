@@ -8,6 +8,7 @@ import { Explained } from '../../working/Explained'
 import { BarPiece } from '../afford/BarPiece'
 import type { BarPart } from '../afford/barMarks'
 import { useOpenCase } from '../CaseContext'
+import { EstimatedCosts } from '../estimate/EstimatedCosts'
 import { leastText } from './lettingWords'
 import type { Letting } from './useLetting'
 
@@ -69,6 +70,7 @@ export function RentBar({ letting: { view, letting, programme } }: { letting: Le
         </p>
       )}
       <Notches notches={shown} whole={whole} width={width} />
+      <EstimatedCosts />
     </section>
   )
 }

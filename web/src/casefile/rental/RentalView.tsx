@@ -1,8 +1,5 @@
-import { Tabs } from 'radix-ui'
-import { useStore } from 'zustand'
 import { useOpenCase } from '../CaseContext'
-import { selectedOf } from '../caseStore'
-import { OptionsBar } from '../loan/OptionsBar'
+import { ShownOption } from '../ShownOption'
 import { CoverCharts } from './CoverCharts'
 import { CoveredTable } from './CoveredTable'
 import { LettingPairs } from './LettingPairs'
@@ -18,15 +15,10 @@ import './rental.css'
 
 /** Whether the rent carries the loan of the option that is shown, and what would make it carry it. */
 export function RentalView() {
-  const { store } = useOpenCase()
-  const { id } = useStore(store.store, selectedOf)
   return (
-    <Tabs.Root value={id} onValueChange={store.select}>
-      <OptionsBar />
-      <Tabs.Content value={id} tabIndex={-1} className="outline-none">
-        <Rental />
-      </Tabs.Content>
-    </Tabs.Root>
+    <ShownOption>
+      <Rental />
+    </ShownOption>
   )
 }
 

@@ -2,23 +2,21 @@ import { useQueryClient } from '@tanstack/react-query'
 import { limitSetsQuery, saveLimitSet } from '../../api/affordability'
 import type { LimitSetDocument } from '../../api/client'
 import { readCount, readCountOrNone } from '../../entry/count'
-import { readDay } from '../../entry/date'
 import { someName } from '../../entry/name'
 import { readPercent } from '../../entry/percent'
 import { EntriesContext } from '../../field/EntriesContext'
-import { formatDay } from '../../format/date'
 import { MARKETS } from '../../format/market'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import type { EditorProps } from '../rules/rule'
 import { SaveBar } from '../SaveBar'
+import { SourceLine } from '../rules/SourceLine'
 import { StressedLine } from '../rules/StressedLine'
 import { useSavedDraft } from '../useSavedDraft'
 import { TestList } from './TestList'
 
 const MOST_NAME_CHARACTERS = 60
 const MOST_WORD_CHARACTERS = 40
-const MOST_SOURCE_CHARACTERS = 200
 
 /** A limit set in sentences and its tests line by line, kept when it is saved. */
 export function SetEditor({ seen, start, close }: EditorProps<LimitSetDocument>) {
@@ -38,7 +36,6 @@ export function SetEditor({ seen, start, close }: EditorProps<LimitSetDocument>)
   )
   const change = (fields: Partial<LimitSetDocument>) => draft.change({ ...set, ...fields })
   const step = (fields: Partial<LimitSetDocument>) => draft.step({ ...set, ...fields })
-  const locale = navigator.language
   return (
     <section aria-label="Limit set" className="mt-4 mb-2">
       <EntriesContext value={entries}>
@@ -69,25 +66,7 @@ export function SetEditor({ seen, start, close }: EditorProps<LimitSetDocument>)
             after="."
           />
         </p>
-        <p className="set-line">
-          From{' '}
-          <Figure
-            label="Source"
-            pointer="/source"
-            text={set.source}
-            read={someName(MOST_SOURCE_CHARACTERS)}
-            take={(source) => change({ source })}
-            after=","
-          />{' '}
-          <Figure
-            label="Day of the source"
-            pointer="/day"
-            text={formatDay(set.day, locale)}
-            read={(text) => readDay(text, locale)}
-            take={(day) => change({ day })}
-            after="."
-          />
-        </p>
+        <SourceLine rule={set} change={change} />
         <h3 className="heading mt-4">Tests</h3>
         <TestList set={set} change={(tests) => change({ tests })} step={(tests) => step({ tests })} />
         <h3 className="heading mt-4">How it counts</h3>

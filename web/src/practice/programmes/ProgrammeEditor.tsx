@@ -1,14 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query'
 import type { ProgrammeDocument } from '../../api/client'
 import { programmesQuery, saveProgramme } from '../../api/letting'
-import { readDay } from '../../entry/date'
 import { someName } from '../../entry/name'
 import { EntriesContext } from '../../field/EntriesContext'
-import { formatDay } from '../../format/date'
 import { MARKETS } from '../../format/market'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import type { EditorProps } from '../rules/rule'
+import { SourceLine } from '../rules/SourceLine'
 import { StressedLine } from '../rules/StressedLine'
 import { SaveBar } from '../SaveBar'
 import { useSavedDraft } from '../useSavedDraft'
@@ -17,7 +16,6 @@ import { BasisList } from './BasisList'
 import { COVERS } from './programmeWords'
 
 const MOST_NAME_CHARACTERS = 60
-const MOST_SOURCE_CHARACTERS = 200
 
 /** A programme in sentences, its bands and letting bases line by line, kept when it is saved. */
 export function ProgrammeEditor({ seen, start, close }: EditorProps<ProgrammeDocument>) {
@@ -37,7 +35,6 @@ export function ProgrammeEditor({ seen, start, close }: EditorProps<ProgrammeDoc
   )
   const change = (fields: Partial<ProgrammeDocument>) => draft.change({ ...programme, ...fields })
   const step = (fields: Partial<ProgrammeDocument>) => draft.step({ ...programme, ...fields })
-  const locale = navigator.language
   return (
     <section aria-label="Programme" className="mt-4 mb-2">
       <EntriesContext value={entries}>
@@ -59,25 +56,7 @@ export function ProgrammeEditor({ seen, start, close }: EditorProps<ProgrammeDoc
           />
           .
         </p>
-        <p className="set-line">
-          From{' '}
-          <Figure
-            label="Source"
-            pointer="/source"
-            text={programme.source}
-            read={someName(MOST_SOURCE_CHARACTERS)}
-            take={(source) => change({ source })}
-            after=","
-          />{' '}
-          <Figure
-            label="Day of the source"
-            pointer="/day"
-            text={formatDay(programme.day, locale)}
-            read={(text) => readDay(text, locale)}
-            take={(day) => change({ day })}
-            after="."
-          />
-        </p>
+        <SourceLine rule={programme} change={change} />
         {programme.cover === 'INTEREST' && (
           <StressedLine
             subject="Interest"

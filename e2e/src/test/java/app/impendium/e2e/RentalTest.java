@@ -84,6 +84,7 @@ class RentalTest extends Journey {
         button(offer, "^Use it").click();
         assertThat(mark).containsText("Simulated estimate");
         assertThat(mark).containsText("Simulated letting agent");
+        assertThat(advisor.answer()).containsText("(simulated estimate) a month");
         assertThat(page.getByTestId("cover")).not().hasText("1.12 times");
         advisor.waitUntilSaved();
         page.reload();
@@ -98,6 +99,11 @@ class RentalTest extends Journey {
         advisor.press("Estimate the property tax…");
         button(list(page, "Estimate the property tax"), "^Use it").click();
         assertThat(page.getByTestId("month-Property tax").locator("xpath=..")).containsText("simulated estimate");
+        advisor.press("Close");
+        advisor.view("Rental");
+        assertThat(page.getByTestId("estimated-costs")).hasText("Property tax: simulated estimate.");
+        advisor.view("Loan");
+        advisor.press("Change");
         advisor.cost("Property tax").fill("3,100");
         page.keyboard().press("Tab");
         assertThat(page.getByTestId("month-Property tax").locator("xpath=.."))

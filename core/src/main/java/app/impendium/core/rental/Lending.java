@@ -14,7 +14,7 @@ public sealed interface Lending {
      * @param loan in whole units of the currency
      * @param binding what keeps it from being more
      */
-    record Most(BasisTerms terms, int band, AnnualRate rate, Money loan, Binding binding) implements Lending {}
+    record Most(int band, AnnualRate rate, Money loan, Binding binding) implements Lending {}
 
     /** It does not lend. */
     record Nothing(Reason reason) implements Lending {}

@@ -132,7 +132,6 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
                         ? Binding.BASIS
                         : Binding.BAND;
         return new Lending.Most(
-                terms,
                 place,
                 rate,
                 Money.ofCents(found.getAsLong() * UNIT),

@@ -1,0 +1,5 @@
+import type { EstimateDocument } from '../../api/client'
+
+/** What an estimate is called beside its figure. */
+export const estimateWords = ({ simulated }: Pick<EstimateDocument, 'simulated'>) =>
+  simulated ? 'simulated estimate' : 'estimate'
