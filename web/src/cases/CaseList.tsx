@@ -16,10 +16,12 @@ type CaseListProps = Actions & {
   /** Asks for the next part; null where there is none, or it is on its way. */
   more: (() => void) | null
   search: string
+  /** Whether these are still those of an earlier search. */
+  isEarlier: boolean
 }
 
 /** The cases found, however many: the browser draws only the lines near what is in sight. */
-export function CaseList({ parts, more, search, ...actions }: CaseListProps) {
+export function CaseList({ parts, more, search, isEarlier, ...actions }: CaseListProps) {
   const cases = withoutRepeats(parts.flatMap((part) => part.cases))
   const total = parts.at(-1)?.total ?? 0
   const end = useRef<HTMLParagraphElement>(null)
@@ -41,7 +43,7 @@ export function CaseList({ parts, more, search, ...actions }: CaseListProps) {
   }
   return (
     <>
-      <ul className="border-rule -mx-2 border-t" aria-label="Cases">
+      <ul aria-busy={isEarlier} className="border-rule -mx-2 border-t" aria-label="Cases">
         {cases.map((summary, index) => (
           <li key={summary.id} aria-setsize={total} aria-posinset={index + 1} className="case-item">
             <CaseLine summary={summary} {...actions} />

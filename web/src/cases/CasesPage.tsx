@@ -64,6 +64,7 @@ export function CasesPage() {
             parts={cases.data.pages}
             more={cases.hasNextPage && !cases.isFetching ? () => void cases.fetchNextPage() : null}
             search={search}
+            isEarlier={cases.isPlaceholderData}
             duplicate={duplicate}
             remove={remove}
           />

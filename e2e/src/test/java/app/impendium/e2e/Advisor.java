@@ -35,6 +35,8 @@ final class Advisor {
     /** Searches for a case, which may lie far down the list, and opens it. */
     Advisor open(String title) {
         page.getByLabel("Search cases").fill(title);
+        // In the list as it was before, the line would move away from under the pointer.
+        assertThat(page.locator("ul[aria-busy=false]")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title))
                 .click();
         assertThat(figure(Field.LOAN_AMOUNT)).isVisible();
