@@ -123,7 +123,11 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
         long least = option.features().balloon().cents() / UNIT + 1;
         OptionalLong found = most < least
                 ? OptionalLong.empty()
-                : Boundary.largest(least, most, units -> covers(band, loan(option, rate, units), rent, terms));
+                : Boundary.largestNear(
+                        guess(band, option, rate, rent, terms, least, most),
+                        least,
+                        most,
+                        units -> covers(band, loan(option, rate, units), rent, terms));
         if (found.isEmpty()) {
             return null;
         }
@@ -136,6 +140,23 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
                 rate,
                 Money.ofCents(found.getAsLong() * UNIT),
                 found.getAsLong() == most ? atCap : Binding.COVER);
+    }
+
+    /** Where about the cover is reached: what is to be covered grows evenly with the loan, but for cents. */
+    private long guess(
+            CoverageBand band,
+            LoanOption option,
+            AnnualRate rate,
+            Money rent,
+            BasisTerms terms,
+            long least,
+            long most) {
+        double from = cover.against(loan(option, rate, least)).doubleValue();
+        double to = cover.against(loan(option, rate, most)).doubleValue();
+        double covered = cover.of(rent, terms.counted()).doubleValue()
+                / band.leastCover().doubleValue();
+        double units = to > from ? least + (covered - from) / (to - from) * (most - least) : most;
+        return (long) Math.max(least, Math.min(most, Math.floor(units)));
     }
 
     private boolean covers(CoverageBand band, LetLoan loan, Money rent, BasisTerms terms) {
