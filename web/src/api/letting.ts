@@ -70,6 +70,7 @@ export const lettingQuery = (
     ],
     queryFn: async ({ signal }) => ({
       document,
+      programmes,
       programme: programmes[chosen] ?? null,
       view: dataOf(
         await api.POST('/api/letting/{option}', {

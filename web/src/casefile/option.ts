@@ -66,6 +66,10 @@ export const loanOnlyCents = ({ financing }: OptionDocument): number | null =>
 export const refinancingOf = ({ financing }: OptionDocument): RefinancingDocument | null =>
   financing.kind === 'REFINANCING' ? financing : null
 
+/** What an option's home is worth as far as it says, in cents; null where it does not. */
+export const homeValueOf = (option: OptionDocument): number | null =>
+  purchaseOf(option)?.priceCents ?? refinancingOf(option)?.valueCents ?? null
+
 /** A refinancing with other fields; another kind of loan stays as it is. */
 export const withRefinancing =
   (fields: Partial<RefinancingDocument>): OptionChange =>

@@ -1,17 +1,13 @@
-import type { CSSProperties } from 'react'
 import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
 import { EstimatedCosts } from '../estimate/EstimatedCosts'
 import { BarPiece } from './BarPiece'
-import { notchesOf, partsOf, type BarPart, type Notch } from './barMarks'
+import { notchesOf, partsOf, type BarPart } from './barMarks'
+import { BarNotches } from './BarNotches'
 import { limitWords, measureName, spareWords } from './readingWords'
 import type { Held } from './useAffordability'
-
-const LABEL_CHARACTER_PX = 6.6
-/** Below this, the words of a limit have no room beside its notch. */
-const NARROW_PX = 560
 
 /** The income in full, with what is committed of it laid on it, and each limit a notch. The same in words for those who do not see it. */
 export function IncomeBar({ held }: { held: Held }) {
@@ -50,58 +46,19 @@ export function IncomeBar({ held }: { held: Held }) {
           </p>
         </>
       )}
-      <Notches notches={notches} held={held} whole={whole} width={width} />
+      <BarNotches
+        label="Limits on the bar"
+        notches={notches.map(({ reading, atCents }) => ({
+          key: reading.test,
+          atCents,
+          text: `${measureName(reading.measure, held.set)} ${limitWords(reading)}: ${spareWords(reading)}`,
+          isMissed: !reading.isMet,
+        }))}
+        whole={whole}
+        width={width}
+      />
       <EstimatedCosts />
     </section>
-  )
-}
-
-type NotchesProps = { notches: readonly Notch[]; held: Held; whole: number; width: number }
-
-/** Each limit below the bar where it lies on it, in a row in which its words have room. */
-function Notches({ notches, held, whole, width }: NotchesProps) {
-  const ends: number[] = []
-  const wordsOf = ({ reading }: Notch) =>
-    `${measureName(reading.measure, held.set)} ${limitWords(reading)}: ${spareWords(reading)}`
-  if (width < NARROW_PX) {
-    return (
-      <ul aria-label="Limits on the bar" className="mt-1 text-xs">
-        {notches.map((notch) => (
-          <li
-            key={notch.reading.test}
-            className={notch.reading.isMet ? undefined : 'text-over font-semibold'}
-          >
-            {wordsOf(notch)}
-          </li>
-        ))}
-      </ul>
-    )
-  }
-  return (
-    <ul aria-label="Limits on the bar" className="income-notches">
-      {notches.map((notch) => {
-        const { reading, atCents } = notch
-        const text = wordsOf(notch)
-        const at = (atCents / whole) * width
-        const size = text.length * LABEL_CHARACTER_PX
-        const isLeft = at + size > width
-        const [from, to] = isLeft ? [at - size, at] : [at, at + size]
-        const free = ends.findIndex((end) => end < from)
-        const row = free < 0 ? ends.length : free
-        ends[row] = to
-        return (
-          <li
-            key={reading.test}
-            data-missed={!reading.isMet || undefined}
-            data-left={isLeft || undefined}
-            style={{ left: `${(atCents / whole) * 100}%`, '--row': row } as CSSProperties}
-          >
-            <span>{text}</span>
-          </li>
-        )
-      })}
-      <li aria-hidden className="income-rows" style={{ '--row': ends.length } as CSSProperties} />
-    </ul>
   )
 }
 

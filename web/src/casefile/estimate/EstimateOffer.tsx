@@ -6,6 +6,7 @@ import { formatEntry } from '../../format/amount'
 import { marketOf } from '../../format/market'
 import { TextButton } from '../../ui/TextButton'
 import { useOpenCase } from '../CaseContext'
+import { homeOf } from './home'
 
 type EstimateOfferProps = {
   label: string
@@ -24,13 +25,16 @@ type EstimateOfferProps = {
 export function EstimateOffer({ label, ask, per, valueCents, use, note }: EstimateOfferProps) {
   const { document } = useOpenCase()
   const stop = useRef<AbortController | null>(null)
-  const { home } = document
+  const question: AskedHome = { market: marketOf(document), home: homeOf(document.home), valueCents }
   const asking = useMutation({
-    mutationFn: () => {
+    mutationFn: (asked: AskedHome) => {
+      if (asked.home.area === null) throw new Error('Say the home’s area first.')
       stop.current = new AbortController()
-      return ask({ market: marketOf(document), home: home ?? NO_HOME, valueCents }, stop.current.signal)
+      return ask(asked, stop.current.signal)
     },
   })
+  // What was answered for another home is no answer for this one.
+  const isForThis = JSON.stringify(asking.variables) === JSON.stringify(question)
   return (
     <div className="screen-only mt-1 text-[0.8125rem]">
       {asking.isPending ? (
@@ -47,15 +51,15 @@ export function EstimateOffer({ label, ask, per, valueCents, use, note }: Estima
         </p>
       ) : (
         <p>
-          <TextButton onClick={() => asking.mutate()}>{label}…</TextButton>
+          <TextButton onClick={() => asking.mutate(question)}>{label}…</TextButton>
         </p>
       )}
-      {asking.isError && (
+      {asking.isError && isForThis && (
         <p role="alert" className="field-problem">
-          {home?.area ? asking.error.message : 'Say the home’s area first.'}
+          {asking.error.message}
         </p>
       )}
-      {asking.data && (
+      {asking.data && isForThis && (
         <ul aria-label={label}>
           {asking.data.map((estimate) => (
             <li key={estimate.deductibleCents ?? 0} className="mt-1">
@@ -86,5 +90,3 @@ export function EstimateOffer({ label, ask, per, valueCents, use, note }: Estima
     </div>
   )
 }
-
-const NO_HOME = { area: null, dwelling: null, bedrooms: null, baths: null }

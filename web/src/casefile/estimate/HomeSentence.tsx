@@ -1,7 +1,7 @@
 import type { HomeDocument } from '../../api/client'
 import { askHomeValue } from '../../api/letting'
-import { readCountOrNone } from '../../entry/count'
 import { nameUpTo } from '../../entry/name'
+import { readBaths, readRooms } from '../../entry/rooms'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
 import { useOpenCase } from '../CaseContext'
@@ -10,6 +10,7 @@ import { purchaseOf, refinancingOf, withPurchase, withRefinancing } from '../opt
 import { EstimateMark } from './EstimateMark'
 import { EstimateOffer } from './EstimateOffer'
 import './estimate.css'
+import { homeOf } from './home'
 
 const MOST_AREA_CHARACTERS = 12
 const DWELLINGS = {
@@ -17,12 +18,11 @@ const DWELLINGS = {
   ATTACHED: 'an attached home',
   APARTMENT: 'an apartment',
 } as const
-const NO_HOME: HomeDocument = { area: null, dwelling: null, bedrooms: null, baths: null }
 
 /** What estimates ask about the home: where it lies, what it is and how large. Its value can be estimated too. */
 export function HomeSentence() {
   const { store, document } = useOpenCase()
-  const home = document.home ?? NO_HOME
+  const home = homeOf(document.home)
   const change = (fields: Partial<HomeDocument>) => store.changeDocument({ home: { ...home, ...fields } })
   return (
     <>
@@ -50,8 +50,8 @@ export function HomeSentence() {
         <Figure
           label="Bedrooms"
           pointer="/home/bedrooms"
-          text={String(home.bedrooms ?? 3)}
-          read={readCountOrNone}
+          text={String(home.bedrooms)}
+          read={readRooms}
           inputMode="numeric"
           take={(bedrooms) => change({ bedrooms })}
         />{' '}
@@ -59,9 +59,9 @@ export function HomeSentence() {
         <Figure
           label="Baths"
           pointer="/home/baths"
-          text={String(home.baths ?? 1)}
-          read={readCountOrNone}
-          inputMode="numeric"
+          text={String(home.baths)}
+          read={readBaths}
+          inputMode="decimal"
           take={(baths) => change({ baths })}
         />{' '}
         baths.

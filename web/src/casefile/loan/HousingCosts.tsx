@@ -1,4 +1,3 @@
-import type { OptionDocument } from '../../api/client'
 import { askHomeInsurance, askPropertyTax } from '../../api/letting'
 import { readShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
@@ -8,7 +7,7 @@ import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { EstimateMark } from '../estimate/EstimateMark'
 import { EstimateOffer } from '../estimate/EstimateOffer'
-import { amount, purchaseOf, refinancingOf, share, withHousing } from '../option'
+import { amount, homeValueOf, share, withHousing } from '../option'
 import { ESCROW_WORDS } from '../../format/conventions'
 import { AmountField, PercentField } from '../../field/AmountField'
 import { Field } from '../../field/Field'
@@ -17,10 +16,6 @@ import { Labelled } from './Labelled'
 const MOST_TAX_PERCENT = 20
 
 const readTax = (text: string, before: string) => readShareOrAmount(text, before, MOST_TAX_PERCENT)
-
-/** What the home is worth, as far as the option says. */
-const valueOf = (option: OptionDocument) =>
-  purchaseOf(option)?.priceCents ?? refinancingOf(option)?.valueCents ?? null
 
 function TaxField() {
   const { words } = useOpenCase()
@@ -50,7 +45,7 @@ function TaxField() {
         label={`Estimate the ${words.propertyTax.toLowerCase()}`}
         ask={askPropertyTax}
         per="a year"
-        valueCents={valueOf(option)}
+        valueCents={homeValueOf(option)}
         use={({ cents, origin }) =>
           apply(withHousing({ propertyTax: amount(cents), propertyTaxEstimate: origin }))
         }
@@ -81,7 +76,7 @@ export function YearlyCosts() {
           label="Estimate the home insurance"
           ask={askHomeInsurance}
           per="a year"
-          valueCents={valueOf(option)}
+          valueCents={homeValueOf(option)}
           use={({ cents, origin }) =>
             apply(withHousing({ homeInsuranceCents: cents, homeInsuranceEstimate: origin }))
           }

@@ -1,5 +1,5 @@
 import { askHomeInsurance } from '../../api/letting'
-import { purchaseOf, refinancingOf, withHousing } from '../option'
+import { homeValueOf, withHousing } from '../option'
 import { useOption } from '../OptionContext'
 import { EstimateOffer } from '../estimate/EstimateOffer'
 
@@ -12,7 +12,7 @@ export function InsuranceQuotes({ mostCents }: { mostCents: number }) {
         label="Home insurance by deductible"
         ask={askHomeInsurance}
         per="a year"
-        valueCents={purchaseOf(option)?.priceCents ?? refinancingOf(option)?.valueCents ?? null}
+        valueCents={homeValueOf(option)}
         note={({ cents }) => (cents <= mostCents ? 'low enough' : 'still too much')}
         use={({ cents, origin }) =>
           apply(withHousing({ homeInsuranceCents: cents, homeInsuranceEstimate: origin }))

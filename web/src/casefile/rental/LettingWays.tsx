@@ -1,4 +1,5 @@
 import { formatDifference, formatEntry } from '../../format/amount'
+import { formatPercent } from '../../format/percent'
 import { useOpenCase } from '../CaseContext'
 import { bySize, leverName, leverStep, rateNote } from '../afford/leverStep'
 import type { Way } from '../afford/way'
@@ -15,7 +16,7 @@ export function LettingWays({ letting }: { letting: Letting }) {
   const open = useOption()
   const { chosen } = letting.view
   if (chosen === null) return null
-  const fits = chosen.lends
+  const fits = chosen.lentAt !== null
   return (
     <section aria-labelledby="letting-ways-heading" className="mt-8">
       <h2 id="letting-ways-heading" className="heading">
@@ -33,8 +34,8 @@ export function LettingWays({ letting }: { letting: Letting }) {
 
 function loanWays({ view: { chosen } }: Letting, { option, figures }: OpenOption, words: MarketWords): Way[] {
   if (chosen === null) return []
-  const fits = chosen.lends
-  return chosen.levers.map(({ lever, value, cashChangeCents }) =>
+  const fits = chosen.lentAt !== null
+  return chosen.levers.map(({ lever, value, cashChangeCents, lentAt }) =>
     value === null
       ? {
           key: lever,
@@ -44,12 +45,13 @@ function loanWays({ view: { chosen } }: Letting, { option, figures }: OpenOption
         }
       : {
           ...leverStep(lever, value, { option, figures, words, fits }),
-          note:
-            lever === 'RATE' && !fits
-              ? rateNote(value, chosen.loansByRate)
-              : cashChangeCents
-                ? `${formatDifference(cashChangeCents)} at closing`
-                : '',
+          note: [
+            lever === 'RATE' && !fits ? rateNote(value, chosen.loansByRate) : '',
+            cashChangeCents ? `${formatDifference(cashChangeCents)} at closing` : '',
+            lentAt && lentAt.addOnPercent > 0 ? `lent at ${formatPercent(lentAt.ratePercent)}` : '',
+          ]
+            .filter((each) => each !== '')
+            .join('; '),
         },
   )
 }
@@ -57,7 +59,8 @@ function loanWays({ view: { chosen } }: Letting, { option, figures }: OpenOption
 /** The least rent, and where the insurance decides, the most that it may cost. */
 function rentWays({ letting, view: { chosen } }: Letting): Way[] {
   if (chosen === null) return []
-  const { leastRentCents, mostInsuranceCents, lends } = chosen
+  const { leastRentCents, mostInsuranceCents } = chosen
+  const lends = chosen.lentAt !== null
   const rent = letting.rentCents ?? 0
   const least: Way =
     leastRentCents === null

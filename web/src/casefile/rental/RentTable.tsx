@@ -53,7 +53,8 @@ export function RentTable({ letting: { letting, view, programme } }: { letting: 
         </table>
       </div>
       <p className="text-soft mt-1 text-xs">
-        {bandWords(terms)}. {terms.source}, {formatDay(terms.day, locale)}. Check before use.
+        The cover is that of the loan as it is. {bandWords(terms)}. {terms.source},{' '}
+        {formatDay(terms.day, locale)}. Check before use.
       </p>
     </section>
   )

@@ -1,4 +1,5 @@
 import { Link } from '@tanstack/react-router'
+import type { ProgrammeAnswerView } from '../../api/client'
 import { formatEntry } from '../../format/amount'
 import { formatRatio } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
@@ -7,6 +8,7 @@ import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { Spoken } from '../Spoken'
 import { Explained } from '../../working/Explained'
+import { LentAt } from './LentAt'
 import { LetFor } from './LetFor'
 import { withLetting } from './letting'
 import { BASES, coveredWords, coverText, lentWords, nothingWords } from './lettingWords'
@@ -33,16 +35,9 @@ export function RentalAnswer({ letting: { letting, view, programmes, programme }
     loanCents === null
       ? nothingWords(chosen.lending, letting.basis, chosen.basis?.leastScore ?? null)
       : `then lends up to ${lentWords(chosen.lending)}`
-  const share =
-    loanCents !== null && figures.baseLoanCents > 0 && figures.loanToValuePercent
-      ? `, ${formatRatio((loanCents / figures.baseLoanCents) * figures.loanToValuePercent, 1)} of the value`
-      : ''
-  const verdict =
-    loanCents === null
-      ? ''
-      : chosen.lends
-        ? 'enough for this loan'
-        : shortBy(figures.baseLoanCents, loanCents)
+  const { loanToValuePercent } = chosen.lending
+  const share = loanToValuePercent === null ? '' : `, ${formatRatio(loanToValuePercent, 2)} of the value`
+  const verdict = verdictOf(chosen, figures.baseLoanCents)
   return (
     <>
       <p className="sentence" data-testid="answer">
@@ -77,21 +72,28 @@ export function RentalAnswer({ letting: { letting, view, programmes, programme }
         {share}
         {verdict !== '' && (
           <>
-            , <span className={chosen.lends ? undefined : 'text-over'}>{verdict}</span>
+            , <span className={chosen.lentAt ? undefined : 'text-over'}>{verdict}</span>
           </>
         )}
         .
       </p>
+      <LentAt chosen={chosen} />
       <Spoken
-        answer={`Let ${BASES[letting.basis]} for ${formatEntry(letting.rentCents ?? 0)} a month, ${covers ?? 'nothing to cover'}; ${programme.programme.name} ${lent}, ${verdict}`}
+        answer={`Let ${BASES[letting.basis]} for ${formatEntry(letting.rentCents ?? 0)} a month, ${covers ?? 'nothing to cover'}; ${programme.programme.name} ${[lent, verdict].filter((each) => each !== '').join(', ')}`}
         isCurrent={staleness === null}
       />
     </>
   )
 }
 
-const shortBy = (asked: number, lent: number) =>
-  asked > lent ? `${formatEntry(asked - lent)} short of this loan` : 'but not this loan at its rate'
+/** Whether what is lent is enough for the loan, or by how much it is not. */
+function verdictOf({ lending, lentAt }: ProgrammeAnswerView, asked: number): string {
+  if (lentAt !== null) return 'enough for this loan'
+  if (lending.loanCents === null) return ''
+  return asked > lending.loanCents
+    ? `${formatEntry(asked - lending.loanCents)} short of this loan`
+    : 'but not this loan'
+}
 
 function WithoutProgramme() {
   return (

@@ -10,7 +10,7 @@ export function RentalHeadline() {
   const { chosen } = letting.view
   if (chosen?.cover == null) return ''
   return (
-    <span className={chosen.lends ? undefined : 'text-over'}>
+    <span className={chosen.lentAt ? undefined : 'text-over'}>
       covered {coverText(chosen.cover, chosen.coverUnit)}
     </span>
   )

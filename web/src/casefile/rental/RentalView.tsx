@@ -6,6 +6,7 @@ import { LettingPairs } from './LettingPairs'
 import { LettingWays } from './LettingWays'
 import { NotLet } from './NotLet'
 import { Owner } from './Owner'
+import { ProgrammeLines } from './ProgrammeLines'
 import { RentalAnswer, RentQuestion } from './RentalAnswer'
 import { RentBar } from './RentBar'
 import { Rents } from './Rents'
@@ -54,7 +55,10 @@ function Rental() {
         <RentBar letting={letting} />
         <div className="wide:grid-cols-[minmax(0,2.6fr)_minmax(14rem,1fr)] mt-7 grid grid-cols-1 items-start gap-x-10 gap-y-8">
           <RentTable letting={letting} />
-          <Rents />
+          <div>
+            <Rents />
+            <ProgrammeLines letting={letting} />
+          </div>
         </div>
         <LettingWays letting={letting} />
         <LettingPairs letting={letting} />

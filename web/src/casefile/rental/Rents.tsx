@@ -50,6 +50,8 @@ export function Rents() {
       </dl>
       <EstimateMark estimate={letting.rentEstimate} />
       <EstimateOffer
+        // What was answered for another basis is no answer for this one.
+        key={letting.basis}
         label="Estimate the rent"
         ask={askRent(letting.basis)}
         per="a month"

@@ -5,6 +5,7 @@ import { bindingWords, coverText, hundredfold, leastText, lentWords, nothingWord
 const lent: LendingView = {
   loanCents: 19530000,
   downCents: 7310000,
+  loanToValuePercent: 72.76,
   ratePercent: 7,
   addOnPercent: 0.25,
   binding: 'COVER',

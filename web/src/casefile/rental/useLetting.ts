@@ -46,10 +46,10 @@ export function useLetting(): Letting | NoLetting {
     return {
       letting: answer.document.letting ?? letting,
       view: answer.view,
-      programmes: asked.programmes,
+      programmes: answer.programmes,
       programme: answer.programme,
     }
-  }, [letting, answer, refused, asked.programmes])
+  }, [letting, answer, refused])
 }
 
 const NO_TERMS: LettingTerms = { programmes: [], chosen: 0, table: null }

@@ -77,6 +77,14 @@ public record LoanOption(
         return new PaymentDates(firstPayment, frequency());
     }
 
+    /**
+     * Whether nothing is agreed beside a plain loan. Where something is, a change of the loan must still leave room for it: an
+     * option may then have a payment and yet no figures.
+     */
+    public boolean isPlain() {
+        return closing.buydown().isEmpty() && rateTerm.isEmpty() && loanTerms().isPlain();
+    }
+
     /** How often the loan is paid. */
     public PaymentFrequency frequency() {
         return rate.frequency();

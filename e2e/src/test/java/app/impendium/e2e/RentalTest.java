@@ -22,7 +22,7 @@ class RentalTest extends Journey {
         Advisor advisor = opened("Let, a little more down");
         Page page = advisor.page();
         assertThat(page.getByTestId("cover")).hasText("1.12 times");
-        assertThat(advisor.answer()).containsText("then lends up to 200,130 at 7\u202f%, 74.6\u202f% of the value");
+        assertThat(advisor.answer()).containsText("then lends up to 200,130 at 7\u202f%, 74.56\u202f% of the value");
         assertThat(advisor.answer()).containsText("1,170 short of this loan");
         assertThat(page.getByRole(AriaRole.NAVIGATION)).containsText("covered 1.12 times");
 
@@ -31,6 +31,17 @@ class RentalTest extends Journey {
         button(ways, "^Apply ?: A loan of 200,130").click();
         assertThat(advisor.answer()).containsText("enough for this loan");
         assertThat(ways).containsText("A loan of up to 200,130");
+        Locator lentAt = page.getByTestId("lent-at");
+        assertThat(lentAt).containsText("lends this loan at 7\u202f%, with 0.25\u202f% added");
+        advisor.press("Take that rate");
+        assertThat(lentAt).hasText(Pattern.compile("^Of its rate of 7\u202f% a programme added 0.25\u202f%."));
+        assertThat(page.getByTestId("cover")).hasText(Pattern.compile("^1\\.10\\d* times$"));
+        assertThat(advisor.answer()).containsText("enough for this loan");
+        advisor.press("Nothing is added");
+        // A quarter is added to seven percent then, which the rent does not carry.
+        assertThat(advisor.answer()).containsText("short of this loan");
+        advisor.press("Undo");
+        advisor.press("Undo");
         advisor.press("Undo");
         assertThat(advisor.answer()).containsText("1,170 short of this loan");
 
@@ -81,6 +92,11 @@ class RentalTest extends Journey {
         Locator offer = list(page, "Estimate the rent");
         assertThat(offer).containsText("lettings within");
         assertThat(offer).containsText("simulated");
+        // What was answered for another home is no answer for this one.
+        page.getByLabel("Baths").fill("1.5");
+        page.keyboard().press("Tab");
+        assertThat(offer).hasCount(0);
+        advisor.press("Estimate the rent…");
         button(offer, "^Use it").click();
         assertThat(mark).containsText("Simulated estimate");
         assertThat(mark).containsText("Simulated letting agent");

@@ -3,10 +3,12 @@ package app.impendium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
+import java.math.BigDecimal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Figures of a home from outside. */
 class EstimateApiTest {
@@ -58,22 +60,22 @@ class EstimateApiTest {
     }
 
     @Test
-    void aQuestionWithoutAnAreaIsToldAtItsField() {
-        Answer refused = BEA.post("/api/estimates/property-tax", "{\"market\": \"US\", \"home\": {\"bedrooms\": 40}}");
+    void whatIsMissingOrHasNoMeaningIsToldAtItsField() {
+        Answer refused = BEA.post(
+                "/api/estimates/property-tax", "{\"market\": \"US\", \"home\": {\"bedrooms\": 40, \"baths\": 1.25}}");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body()
                         .at("/fields")
                         .valueStream()
                         .map(field -> field.get("pointer").asString()))
-                .containsExactly("/home/area", "/home/bedrooms");
+                .containsExactly("/home/area", "/home/dwelling", "/home/bedrooms", "/home/baths");
     }
 
     private static JsonNode rent(String basis) {
-        return BEA.post(
-                        "/api/estimates/rent",
-                        "{\"market\": \"US\", \"home\": {\"area\": \"48217\", \"bedrooms\": 3}, \"basis\": \"%s\"}"
-                                .formatted(basis))
-                .body();
+        ObjectNode question = Documents.json(HOME.formatted("48217")).asObject().put("basis", basis);
+        question.remove("valueCents");
+        question.withObject("/home").put("baths", new BigDecimal("1.5"));
+        return BEA.post("/api/estimates/rent", question.toString()).body();
     }
 
     private static JsonNode ask(String figure, String area) {

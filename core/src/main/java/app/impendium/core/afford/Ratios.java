@@ -12,7 +12,8 @@ public final class Ratios {
 
     private Ratios() {}
 
-    static BigDecimal percent(Money part, Money whole) {
+    /** A part in percent of a whole above zero, to thirty-four digits. */
+    public static BigDecimal percent(Money part, Money whole) {
         return cents(part).movePointRight(2).divide(cents(whole), DIGITS);
     }
 

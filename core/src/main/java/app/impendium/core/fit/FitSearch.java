@@ -33,21 +33,14 @@ final class FitSearch {
     }
 
     FitAnswer answer() {
-        OptionalLong found = lever.isBestAtLargest() ? largest() : smallest();
+        OptionalLong found = lever.isBestAtLargest()
+                ? Boundary.largestNear(guess(), least, most, this::fits)
+                : Boundary.smallestNear(guess(), least, most, this::fits);
         long step = found.orElse(lever.isBestAtLargest() ? least : most);
         QualifyingLoan there = loan(step).orElseGet(loans.tested()::asItIs);
         return found.isPresent()
                 ? new FitAnswer.Found(lever, lever.value(step), there)
                 : new FitAnswer.Short(lever, there);
-    }
-
-    private OptionalLong largest() {
-        return Boundary.largestNear(guess(), least, most, this::fits);
-    }
-
-    private OptionalLong smallest() {
-        OptionalLong mirrored = Boundary.largestNear(-guess(), -most, -least, step -> fits(-step));
-        return mirrored.isPresent() ? OptionalLong.of(-mirrored.getAsLong()) : mirrored;
     }
 
     /** Where about the first limit is reached: by the tests that apply to the option as it is, then by those that apply there. */

@@ -21,7 +21,6 @@ public final class LoanVariants {
     /** What levers are applied to: a payment that was chosen for one loan says nothing of another. */
     private final LoanOption level;
 
-    /** Whether an option may have a payment and yet no figures: what is agreed beside a plain loan must fit it. */
     private final boolean needsFigures;
 
     private final Map<StressedRate, Tested> byStress = new HashMap<>();
@@ -33,9 +32,7 @@ public final class LoanVariants {
         this.option = option;
         this.funds = funds;
         this.level = option.atLevelPayment();
-        this.needsFigures = option.closing().buydown().isPresent()
-                || option.rateTerm().isPresent()
-                || !option.loanTerms().isPlain();
+        this.needsFigures = !option.isPlain();
         CaseEvaluator.evaluate(option);
     }
 

@@ -90,6 +90,11 @@ public sealed interface Cover {
             return ALL;
         }
 
+        /** A month's interest at the tested rate, to the nearest cent: to be shown, while covers are compared exactly. */
+        public Money testedInterest(LetLoan loan) {
+            return testedRate(loan.rate()).percent().monthlyOf(loan.amount());
+        }
+
         /** The rate at which a loan of this rate is tested. */
         public AnnualRate testedRate(AnnualRate own) {
             return stressed.of(own);

@@ -5,6 +5,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Percent;
+import app.impendium.core.rate.AnnualRate;
 import java.math.BigDecimal;
 
 /**
@@ -28,7 +29,7 @@ public record CoverageBand(BigDecimal leastCover, Percent mostLoanToValue, Perce
                     Entry.LEAST_COVER,
                     Code.OUT_OF_RANGE,
                     new Value.Text(leastCover.toPlainString()),
-                    new Value.Text(new BigDecimal("0.0001").toPlainString()),
+                    new Value.Text("0.0001"),
                     new Value.Count(MOST_COVER));
         }
         if (leastCover.scale() > MOST_DECIMALS) {
@@ -38,6 +39,11 @@ public record CoverageBand(BigDecimal leastCover, Percent mostLoanToValue, Perce
                     new Value.Text(leastCover.toPlainString()),
                     new Value.Count(MOST_DECIMALS));
         }
+    }
+
+    /** A rate with what the band adds to it; never above the highest rate there is. */
+    public AnnualRate raised(AnnualRate base) {
+        return AnnualRate.ofPercent(base.percent().value().add(addOn.value()).min(AnnualRate.HIGHEST));
     }
 
     /** Whether wherever another band lends, this one lends as much at no higher a rate, so that the other is never used. */

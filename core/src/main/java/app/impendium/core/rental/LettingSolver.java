@@ -24,6 +24,7 @@ public final class LettingSolver {
 
     private final LoanOption option;
     private final LoanOption level;
+    private final boolean needsFigures;
     private final Percent added;
     private final Programme programme;
     private final LettingBasis basis;
@@ -33,7 +34,7 @@ public final class LettingSolver {
     /**
      * @param added what a band of the programme has already added to the option's rate
      * @param score the clients' credit score, where it is known
-     * @throws CaseException if the option has no figures, or the rent of a month is above the price
+     * @throws CaseException if the option has no loan, or the rent of a month is above the price
      */
     public LettingSolver(
             LoanOption option,
@@ -42,10 +43,10 @@ public final class LettingSolver {
             LettingBasis basis,
             Money rent,
             Optional<Integer> score) {
-        CaseEvaluator.evaluate(option);
         LetLoan.checkedRent(rent, option);
         this.option = option;
         this.level = option.atLevelPayment();
+        this.needsFigures = !option.isPlain();
         this.added = added;
         this.programme = programme;
         this.basis = basis;
@@ -53,9 +54,9 @@ public final class LettingSolver {
         this.score = score;
     }
 
-    /** Whether the programme lends the option's own loan. */
-    public boolean lends() {
-        return lends(level, rent);
+    /** The band in which the programme lends the option's own loan at the lowest rate; none where it does not lend it. */
+    public Optional<CoverageBand> band() {
+        return band(level, rent);
     }
 
     /** The option's rate without what a band has added to it: what add-ons are added to. */
@@ -87,15 +88,17 @@ public final class LettingSolver {
     public LettingAnswer lever(FitLever lever) {
         long least = lever.least(option);
         long most = Math.max(least, lever.most(option, LONGEST_YEARS));
+        long own = Math.max(least, Math.min(most, lever.own(option)));
         OptionalLong found = lever.isBestAtLargest()
-                ? Boundary.largest(least, most, step -> lendsAt(lever, step))
-                : Boundary.smallest(least, most, step -> lendsAt(lever, step));
-        return found.isEmpty()
-                ? new LettingAnswer(lever, Optional.empty(), Optional.empty())
-                : new LettingAnswer(
-                        lever,
-                        Optional.of(lever.value(found.getAsLong())),
-                        Optional.of(lever.applied(level, found.getAsLong())));
+                ? Boundary.largestNear(own, least, most, step -> lendsAt(lever, step))
+                : Boundary.smallestNear(own, least, most, step -> lendsAt(lever, step));
+        return found.isEmpty() ? new LettingAnswer.None(lever) : found(lever, found.getAsLong());
+    }
+
+    private LettingAnswer found(FitLever lever, long step) {
+        LoanOption option = lever.applied(level, step);
+        return new LettingAnswer.Found(
+                lever, lever.value(step), option, band(option, rent).orElseThrow());
     }
 
     /** The least rent at which the programme lends the loan; none where no rent is enough. */
@@ -130,17 +133,25 @@ public final class LettingSolver {
 
     private boolean lendsAt(FitLever lever, long step) {
         try {
-            return lends(lever.applied(level, step), rent);
+            LoanOption applied = lever.applied(level, step);
+            if (needsFigures) {
+                CaseEvaluator.evaluate(applied);
+            }
+            return lends(applied, rent);
         } catch (CaseException noSuchLoan) {
             return false;
         }
     }
 
     private boolean lends(LoanOption asked, Money atRent) {
+        return band(asked, atRent).isPresent();
+    }
+
+    private Optional<CoverageBand> band(LoanOption asked, Money atRent) {
         try {
-            return programme.lends(asked, added, atRent, basis, score);
+            return programme.bandOf(asked, added, atRent, basis, score);
         } catch (CaseException noSuchLoan) {
-            return false;
+            return Optional.empty();
         }
     }
 }

@@ -91,22 +91,33 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
         return best == null ? new Lending.Nothing(Reason.COVER) : best;
     }
 
-    /** Whether it lends an option's own loan at a rent, in any of its bands. */
-    boolean lends(LoanOption option, Percent addedAlready, Money rent, LettingBasis basis, Optional<Integer> score) {
+    /**
+     * The band in which it lends an option's own loan at a rent, the one that adds least where several do; none where it does not
+     * lend it.
+     *
+     * @param addedAlready what a band has added to the option's rate
+     * @throws CaseException if there is no such loan
+     */
+    Optional<CoverageBand> bandOf(
+            LoanOption option, Percent addedAlready, Money rent, LettingBasis basis, Optional<Integer> score) {
         Optional<BasisTerms> terms = on(basis).filter(known -> !known.refuses(score));
         Optional<Money> value = option.financing().value();
         if (terms.isEmpty() || value.isEmpty()) {
-            return false;
+            return Optional.empty();
         }
         Money loan = option.financing().loanAmount();
         AnnualRate base = without(option.rate().annual(), addedAlready);
+        CoverageBand best = null;
         for (CoverageBand band : bands) {
-            if (!loan.isAbove(cap(band, terms.get(), value.get()))
-                    && covers(band, LetLoan.of(option, raised(base, band), loan), rent, terms.get())) {
-                return true;
+            boolean isBetter =
+                    best == null || band.addOn().value().compareTo(best.addOn().value()) < 0;
+            if (isBetter
+                    && !loan.isAbove(cap(band, terms.get(), value.get()))
+                    && covers(band, LetLoan.of(option, band.raised(base), loan), rent, terms.get())) {
+                best = band;
             }
         }
-        return false;
+        return Optional.ofNullable(best);
     }
 
     /** A rate without what a band has added to it. */
@@ -118,7 +129,7 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
     private Lending.Most mostIn(
             int place, LoanOption option, AnnualRate base, Money rent, BasisTerms terms, Money value) {
         CoverageBand band = bands.get(place);
-        AnnualRate rate = raised(base, band);
+        AnnualRate rate = band.raised(base);
         long most = cap(band, terms, value).cents() / UNIT;
         long least = option.features().balloon().cents() / UNIT + 1;
         OptionalLong found = most < least
@@ -185,11 +196,6 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
         return Money.ofCents(percent.multiply(BigDecimal.valueOf(value.cents()))
                 .movePointLeft(2)
                 .longValue());
-    }
-
-    private static AnnualRate raised(AnnualRate base, CoverageBand band) {
-        BigDecimal raised = base.percent().value().add(band.addOn().value());
-        return AnnualRate.ofPercent(raised.min(AnnualRate.HIGHEST));
     }
 
     private static void checkBands(List<CoverageBand> bands, Findings findings) {

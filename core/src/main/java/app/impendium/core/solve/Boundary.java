@@ -58,6 +58,12 @@ public final class Boundary {
         }
     }
 
+    /** The smallest number that fits, as {@link #smallest}, looked for outwards from a guess. */
+    public static OptionalLong smallestNear(long guess, long least, long most, LongPredicate fits) {
+        OptionalLong mirrored = largestNear(-guess, -most, -least, number -> fits.test(-number));
+        return mirrored.isPresent() ? OptionalLong.of(-mirrored.getAsLong()) : mirrored;
+    }
+
     /** The smallest number that fits, where all from it on do and none below; empty where not even the most does. */
     public static OptionalLong smallest(long least, long most, LongPredicate fits) {
         OptionalLong mirrored = largest(-most, -least, number -> fits.test(-number));

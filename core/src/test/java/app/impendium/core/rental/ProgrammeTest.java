@@ -3,9 +3,18 @@ package app.impendium.core.rental;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.Closing;
 import app.impendium.core.LoanOption;
+import app.impendium.core.Options;
+import app.impendium.core.cost.BuydownTerms;
+import app.impendium.core.cost.ClosingCosts;
+import app.impendium.core.cost.Payer;
+import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
+import app.impendium.core.fit.FitLever;
+import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import java.util.List;
@@ -74,8 +83,41 @@ class ProgrammeTest {
         Percent added = programme.bands().get(most.band()).addOn();
         LettingSolver solver = new LettingSolver(taken, added, programme, LettingBasis.LONG, RENT, Optional.of(700));
         assertThat(added).isEqualTo(Percent.of("0.25"));
-        assertThat(solver.lends()).isTrue();
+        assertThat(solver.band()).contains(programme.bands().get(most.band()));
         assertThat(solver.most()).isEqualTo(most);
+    }
+
+    @Test
+    void lendsInTheBandThatAddsLeast() {
+        Programme programme = LetHomes.programme(OUTGOINGS);
+        assertThat(solver(home, programme, "2800.00").band())
+                .contains(programme.bands().get(0));
+        assertThat(solver(home, programme, "2100.00").band())
+                .contains(programme.bands().get(1));
+        assertThat(solver(home, programme, "1500.00").band()).isEmpty();
+    }
+
+    @Test
+    void everyLeverLeadsToALoanThatHasFigures() {
+        LoanOption fixed = Options.closed(
+                        new Closing(
+                                Optional.empty(),
+                                ClosingCosts.NONE,
+                                UpfrontPremium.NONE,
+                                Optional.of(new BuydownTerms(List.of(Percent.of("2"), Percent.of("1")), Payer.SELLER)),
+                                List.of()),
+                        Optional.of(LoanTerm.ofYears(7)))
+                .withFinancing(home.financing())
+                .withHousing(home.housing());
+        List<LettingAnswer> answers =
+                solver(fixed, LetHomes.programme(OUTGOINGS), "2250.00").levers();
+        assertThat(answers).hasSize(FitLever.values().length);
+        assertThat(answers).allSatisfy(answer -> {
+            assertThat(answer).isInstanceOf(LettingAnswer.Found.class);
+            assertThat(CaseEvaluator.evaluate(((LettingAnswer.Found) answer).option())
+                            .cashToClose())
+                    .isNotNull();
+        });
     }
 
     @Test
@@ -93,6 +135,10 @@ class ProgrammeTest {
             assertThat(finding.path()).isEqualTo("letting.rentCents");
             assertThat(finding.code()).isEqualTo(Code.RENT_ABOVE_PRICE);
         });
+    }
+
+    private static LettingSolver solver(LoanOption option, Programme programme, String rent) {
+        return new LettingSolver(option, Percent.ZERO, programme, LettingBasis.LONG, Money.of(rent), Optional.empty());
     }
 
     private Lending lending(Programme programme, Money rent, LettingBasis basis, Optional<Integer> score) {

@@ -3,7 +3,6 @@ package app.impendium.server.estimate;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.server.account.SignedInAdvisor;
-import app.impendium.server.document.Convention.Dwelling;
 import app.impendium.server.document.Convention.LettingBasis;
 import app.impendium.server.document.HomeDocument;
 import app.impendium.server.document.Market;
@@ -32,12 +31,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Asks outside for figures of a home, without keeping anything of it. Those who answer are simulated stand-ins. */
+/** Asks outside for figures of a home, without keeping anything of it. */
 @RestController
 @RequestMapping("/api/estimates")
 class EstimateController {
     private static final Logger LOG = LoggerFactory.getLogger(EstimateController.class);
-    private static final int USUAL_BEDROOMS = 3;
 
     private final TaxOffice taxes;
     private final HomeInsurer insurer;
@@ -64,7 +62,7 @@ class EstimateController {
     /**
      * The home that is asked about.
      *
-     * @param home its area at least
+     * @param home all of it
      * @param valueCents what it is worth; absent where that is not known
      */
     record EstimateQuestion(
@@ -80,7 +78,7 @@ class EstimateController {
     EstimateView propertyTax(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody EstimateQuestion question) {
         AskedHome home = asked(question);
         Estimate tax = answered("tax office", () -> taxes.yearlyTax(home));
-        return EstimateView.of(tax, null, "Simulated tax office", today(advisor));
+        return EstimateView.of(tax, null, today(advisor));
     }
 
     /** A year's home insurance, by deductible. */
@@ -90,8 +88,7 @@ class EstimateController {
         AskedHome home = asked(question);
         LocalDate today = today(advisor);
         return answered("insurer", () -> insurer.quotes(home)).stream()
-                .map(quote ->
-                        EstimateView.of(quote.yearlyPremium(), quote.deductibleCents(), "Simulated insurer", today))
+                .map(quote -> EstimateView.of(quote.yearlyPremium(), quote.deductibleCents(), today))
                 .toList();
     }
 
@@ -103,7 +100,7 @@ class EstimateController {
         }
         AskedHome home = asked(new EstimateQuestion(question.market(), question.home(), null));
         Estimate rent = answered("letting agent", () -> agent.monthlyRent(home, question.basis()));
-        return EstimateView.of(rent, null, "Simulated letting agent", today(advisor));
+        return EstimateView.of(rent, null, today(advisor));
     }
 
     /** What the home is worth. */
@@ -111,20 +108,21 @@ class EstimateController {
     EstimateView homeValue(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody EstimateQuestion question) {
         AskedHome home = asked(question);
         Estimate value = answered("valuer", () -> valuer.value(home));
-        return EstimateView.of(value, null, "Simulated valuer", today(advisor));
+        return EstimateView.of(value, null, today(advisor));
     }
 
     /**
-     * @throws CaseException if the home has no area, or anything said of it has no meaning
+     * @throws CaseException if something of the home is missing or has no meaning
      */
     private static AskedHome asked(EstimateQuestion question) {
-        HomeDocument home = HomeReader.withArea(question.market(), question.home(), question.valueCents());
+        HomeDocument home = question.home();
+        HomeReader.checkWhole(question.market(), home, question.valueCents());
         return new AskedHome(
                 question.market(),
                 home.area().strip(),
-                home.dwelling() == null ? Dwelling.DETACHED : home.dwelling(),
-                home.bedrooms() == null ? USUAL_BEDROOMS : home.bedrooms(),
-                home.baths() == null ? 1 : home.baths(),
+                home.dwelling(),
+                home.bedrooms(),
+                home.baths(),
                 question.valueCents() == null ? OptionalLong.empty() : OptionalLong.of(question.valueCents()));
     }
 

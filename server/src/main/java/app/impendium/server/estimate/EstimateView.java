@@ -15,10 +15,16 @@ import java.time.LocalDate;
 public record EstimateView(
         long cents, @Schema(nullable = true) Long deductibleCents, EstimateDocument origin) {
 
-    static EstimateView of(Estimate estimate, Long deductibleCents, String source, LocalDate day) {
+    static EstimateView of(Estimate estimate, Long deductibleCents, LocalDate day) {
         return new EstimateView(
                 estimate.cents(),
                 deductibleCents,
-                new EstimateDocument(source, day, true, estimate.lowCents(), estimate.highCents(), estimate.about()));
+                new EstimateDocument(
+                        estimate.source().name(),
+                        day,
+                        estimate.source().isSimulated(),
+                        estimate.lowCents(),
+                        estimate.highCents(),
+                        estimate.about()));
     }
 }

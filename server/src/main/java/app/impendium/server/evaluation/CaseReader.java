@@ -120,7 +120,7 @@ final class CaseReader {
             Needed.prose("conclusion", document.conclusion(), MOST_OF_CONCLUSION, findings);
         }
         findings.group("", () -> HouseholdReader.read(document));
-        EstimateReader.check(document.home(), findings);
+        HomeReader.check(document.home(), findings);
         Optional<LetHome> home =
                 document.letting() == null ? Optional.empty() : findings.group("", () -> LettingReader.read(document));
         PresentPaymentReader.check(document.presentPayment(), findings);

@@ -29,7 +29,7 @@ final class CoverCurves {
     /** By the price, the down payment kept as it is said; nothing where no home is bought. */
     static List<CoverPointView> byPrice(LettingCase let, Cover cover, Percent counted) {
         LoanOption option = let.option();
-        FitLever lever = keepsShare(option) ? FitLever.PRICE_KEEPING_SHARE : FitLever.PRICE_KEEPING_AMOUNT;
+        FitLever lever = priceLever(option);
         if (!lever.appliesTo(option)) {
             return List.of();
         }
@@ -49,10 +49,11 @@ final class CoverCurves {
                 .toList();
     }
 
-    /** Whether the down payment is said as a share of the price. */
-    static boolean keepsShare(LoanOption option) {
-        return option.financing() instanceof Financing.Purchase purchase
+    /** The lever that moves the price and keeps the down payment as it is said: as a share, or as an amount. */
+    static FitLever priceLever(LoanOption option) {
+        boolean isShare = option.financing() instanceof Financing.Purchase purchase
                 && purchase.downPayment() instanceof DownPayment.Share;
+        return isShare ? FitLever.PRICE_KEEPING_SHARE : FitLever.PRICE_KEEPING_AMOUNT;
     }
 
     private static IntStream steps() {

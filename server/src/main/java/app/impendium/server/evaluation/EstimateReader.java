@@ -4,33 +4,14 @@ import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Money;
 import app.impendium.server.document.EstimateDocument;
-import app.impendium.server.document.HomeDocument;
 import app.impendium.server.document.HousingDocument;
 
-/** Checks what a case says of the home, and of the figures that were estimated for it. */
+/** Checks what a case says of figures that were estimated. */
 final class EstimateReader {
     private static final int MOST_SOURCE_CHARACTERS = 60;
     private static final int MOST_ABOUT_CHARACTERS = 120;
-    private static final int MOST_AREA_CHARACTERS = 12;
-    private static final int MOST_ROOMS = 20;
 
     private EstimateReader() {}
-
-    /** Checks what is said of the home. */
-    static void check(HomeDocument given, Findings findings) {
-        if (given == null) {
-            return;
-        }
-        if (given.area() != null) {
-            Needed.text("home.area", given.area(), 1, MOST_AREA_CHARACTERS, findings);
-        }
-        if (given.bedrooms() != null) {
-            findings.inRange("home.bedrooms", given.bedrooms(), 0, MOST_ROOMS);
-        }
-        if (given.baths() != null) {
-            findings.inRange("home.baths", given.baths(), 0, MOST_ROOMS);
-        }
-    }
 
     /** Checks where an option's costs come from. */
     static void check(HousingDocument given, Findings findings) {

@@ -60,7 +60,7 @@ public record LettingView(
         return new LettingView(
                 LetLoanView.of(let),
                 programmes.stream()
-                        .map(programme -> let.solver(programme).lends())
+                        .map(programme -> let.solver(programme).band().isPresent())
                         .toList(),
                 programmes.isEmpty() ? null : ProgrammeAnswerView.of(let, programmes.get(chosen), offers),
                 OwnerView.of(

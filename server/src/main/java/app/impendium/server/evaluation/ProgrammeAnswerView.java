@@ -7,6 +7,7 @@ import app.impendium.core.fit.FitLever;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.pricing.RateOffer;
+import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rental.BasisTerms;
 import app.impendium.core.rental.Cover;
 import app.impendium.core.rental.CoverageBand;
@@ -19,6 +20,7 @@ import app.impendium.server.document.Convention;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -30,9 +32,11 @@ import java.util.stream.Stream;
  * @param testedRatePercent the rate at which interest is tested; absent where all that goes out is to be covered
  * @param coverUnit what a cover is told in
  * @param countedCents what counts of the likely rent
- * @param cover how far it covers the loan as it is, with digits enough to tell it from the least; absent where nothing is covered
+ * @param cover how far it covers the loan as it is, with digits enough to tell it from every band's least; absent where nothing is
+ *     to be covered
  * @param leastCover the least of any band
- * @param lends whether the programme lends the loan as it is
+ * @param testedInterestCents a month's interest at that rate; absent where all that goes out is to be covered
+ * @param lentAt in which band the programme lends the loan as it is; absent where it does not
  * @param lending the most that it lends
  * @param table for each letting basis, what it lends at each rent
  * @param covered what covers the loan once, and as often as each band asks
@@ -51,7 +55,8 @@ public record ProgrammeAnswerView(
         long countedCents,
         @Schema(nullable = true) BigDecimal cover,
         BigDecimal leastCover,
-        boolean lends,
+        @Schema(nullable = true) Long testedInterestCents,
+        @Schema(nullable = true) LentAtView lentAt,
         LendingView lending,
         List<BasisRowView> table,
         List<CoveredView> covered,
@@ -63,6 +68,18 @@ public record ProgrammeAnswerView(
         List<CoverPointView> byRent) {
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final Percent ALL = Percent.of("100");
+
+    /**
+     * A band in which a loan is lent.
+     *
+     * @param ratePercent the loan's rate with what the band adds
+     */
+    public record LentAtView(BigDecimal ratePercent, BigDecimal addOnPercent) {
+        private static LentAtView of(CoverageBand band, AnnualRate base) {
+            return new LentAtView(
+                    band.raised(base).percent().value(), band.addOn().value());
+        }
+    }
 
     /**
      * How is lent on a letting basis.
@@ -104,11 +121,13 @@ public record ProgrammeAnswerView(
      *
      * @param value in percent, units of the currency or years, as the lever has it; absent where no step does
      * @param cashChangeCents what it takes more at closing; negative for less
+     * @param lentAt in which band the loan is then lent
      */
     public record LettingLeverView(
             FitLever lever,
             @Schema(nullable = true) BigDecimal value,
-            @Schema(nullable = true) Long cashChangeCents) {}
+            @Schema(nullable = true) Long cashChangeCents,
+            @Schema(nullable = true) LentAtView lentAt) {}
 
     /** A rate on offer and the most that is lent at it. */
     public record RateWithLendingView(BigDecimal ratePercent, BigDecimal pointsPercent, LendingView lending) {}
@@ -133,7 +152,10 @@ public record ProgrammeAnswerView(
                         .map(ratio -> written(ratio, programme))
                         .orElse(null),
                 figure(cover, programme.leastCover()),
-                solver.lends(),
+                cover instanceof Cover.OfInterest tested
+                        ? tested.testedInterest(loan).cents()
+                        : null,
+                solver.band().map(band -> LentAtView.of(band, solver.base())).orElse(null),
                 LendingView.of(solver.most(), programme, let.option()),
                 programme.bases().stream()
                         .map(each -> row(let, programme, each, loan))
@@ -203,9 +225,7 @@ public record ProgrammeAnswerView(
                 List.of(new BasisTerms(let.home().basis(), counted, ALL, Optional.empty())));
         LettingSolver solver =
                 new LettingSolver(let.option(), Percent.ZERO, alone, let.home().basis(), let.rent(), Optional.empty());
-        boolean keepsShare =
-                FitLever.PRICE_KEEPING_SHARE.appliesTo(let.option()) && CoverCurves.keepsShare(let.option());
-        FitLever price = keepsShare ? FitLever.PRICE_KEEPING_SHARE : FitLever.PRICE_KEEPING_AMOUNT;
+        FitLever price = CoverCurves.priceLever(let.option());
         return new CoveredView(
                 figure(cover, times),
                 cover.leastRent(times, loan, counted).map(Money::cents).orElse(null),
@@ -215,7 +235,9 @@ public record ProgrammeAnswerView(
     }
 
     private static Optional<BigDecimal> value(LettingSolver solver, LoanOption option, FitLever lever) {
-        return lever.appliesTo(option) ? solver.lever(lever).value() : Optional.empty();
+        return lever.appliesTo(option) && solver.lever(lever) instanceof LettingAnswer.Found found
+                ? Optional.of(found.value())
+                : Optional.empty();
     }
 
     private static Long cents(Optional<BigDecimal> units) {
@@ -223,16 +245,16 @@ public record ProgrammeAnswerView(
     }
 
     private static LettingLeverView lever(LettingCase let, LettingAnswer answer) {
-        return new LettingLeverView(
-                answer.lever(),
-                answer.value().orElse(null),
-                answer.option()
-                        .map(option -> CaseEvaluator.evaluate(option)
-                                .cashToClose()
-                                .total()
-                                .minus(let.figures().cashToClose().total())
-                                .cents())
-                        .orElse(null));
+        if (answer instanceof LettingAnswer.Found found) {
+            Money cash = CaseEvaluator.evaluate(found.option()).cashToClose().total();
+            AnnualRate base = Programme.without(found.option().rate().annual(), let.added());
+            return new LettingLeverView(
+                    found.lever(),
+                    found.value(),
+                    cash.minus(let.figures().cashToClose().total()).cents(),
+                    LentAtView.of(found.band(), base));
+        }
+        return new LettingLeverView(answer.lever(), null, null, null);
     }
 
     private static Convention.Cover unit(Cover cover) {
@@ -244,7 +266,12 @@ public record ProgrammeAnswerView(
         return cover instanceof Cover.OfInterest ? ratio.multiply(HUNDRED) : ratio;
     }
 
+    /** With digits enough to tell it from every band's least. */
     private static BigDecimal written(BigDecimal ratio, Programme programme) {
-        return Ratios.written(figure(programme.cover(), ratio), figure(programme.cover(), programme.leastCover()));
+        BigDecimal exact = figure(programme.cover(), ratio);
+        return programme.bands().stream()
+                .map(band -> Ratios.written(exact, figure(programme.cover(), band.leastCover())))
+                .max(Comparator.comparingInt(BigDecimal::scale))
+                .orElseThrow();
     }
 }

@@ -8,7 +8,7 @@ package app.impendium.server.outside;
  * @param highCents the upper end of its range, at least the likely one
  * @param about what it rests on, in a few words, at most 120 characters
  */
-public record Estimate(long cents, long lowCents, long highCents, String about) {
+public record Estimate(Source source, long cents, long lowCents, long highCents, String about) {
     private static final int MOST_CHARACTERS = 120;
     private static final long MOST_CENTS = 99_999_999_999L;
 
@@ -21,4 +21,12 @@ public record Estimate(long cents, long lowCents, long highCents, String about) 
             throw new OutsideException("an estimate of " + lowCents + ", " + cents + " and " + highCents);
         }
     }
+
+    /**
+     * Who estimates.
+     *
+     * @param name as an advisor knows them, from 1 to 60 characters
+     * @param isSimulated whether a stand-in makes the figures up
+     */
+    public record Source(String name, boolean isSimulated) {}
 }

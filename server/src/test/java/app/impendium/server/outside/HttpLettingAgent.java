@@ -1,6 +1,7 @@
 package app.impendium.server.outside;
 
 import app.impendium.server.document.Convention.LettingBasis;
+import app.impendium.server.outside.Estimate.Source;
 import java.io.IOException;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -20,6 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 final class HttpLettingAgent implements LettingAgent {
     private static final int MOST_CHARACTERS = 20_000;
     private static final int OK = 200;
+
+    private static final Source SOURCE = new Source("Agents of the county", false);
 
     private final URI address;
     private final Duration patience;
@@ -65,6 +68,7 @@ final class HttpLettingAgent implements LettingAgent {
         try {
             JsonNode rent = json.readTree(answer.body());
             return new Estimate(
+                    SOURCE,
                     cents(rent, "likely"),
                     cents(rent, "low"),
                     cents(rent, "high"),

@@ -9,6 +9,7 @@ import app.impendium.server.document.Market;
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.URI;
@@ -25,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What an adapter over HTTP makes of what may come: answers, errors, rubbish and nothing. */
 class HttpLettingAgentTest {
     private static final AskedHome HOME =
-            new AskedHome(Market.US, "48 217", Dwelling.APARTMENT, 2, 1, OptionalLong.empty());
+            new AskedHome(Market.US, "48 217", Dwelling.APARTMENT, 2, BigDecimal.ONE, OptionalLong.empty());
 
     private final CountDownLatch done = new CountDownLatch(1);
     private HttpServer server;
@@ -56,7 +57,12 @@ class HttpLettingAgentTest {
         });
 
         assertThat(agent.monthlyRent(HOME, LettingBasis.SHORT))
-                .isEqualTo(new Estimate(164050, 150000, 181000, "23 lettings within 3 km"));
+                .isEqualTo(new Estimate(
+                        new Estimate.Source("Agents of the county", false),
+                        164050,
+                        150000,
+                        181000,
+                        "23 lettings within 3 km"));
     }
 
     @ParameterizedTest
