@@ -92,6 +92,12 @@ const rental = createRoute({
   component: lazyRouteComponent(casePages, 'RentalView'),
 })
 
+const handout = createRoute({
+  getParentRoute: () => caseFile,
+  path: '/hand-out',
+  component: lazyRouteComponent(casePages, 'HandoutView'),
+})
+
 const practice = createRoute({
   getParentRoute: () => root,
   path: '/practice',
@@ -116,6 +122,12 @@ const programmes = createRoute({
   component: lazyRouteComponent(() => import('../practice/programmes/ProgrammesPage'), 'ProgrammesPage'),
 })
 
+const handouts = createRoute({
+  getParentRoute: () => root,
+  path: '/practice/hand-outs',
+  component: lazyRouteComponent(() => import('../practice/handouts/HandoutsPage'), 'HandoutsPage'),
+})
+
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
@@ -124,7 +136,14 @@ export const router = createRouter({
     rates,
     limits,
     programmes,
-    caseFile.addChildren([ofOneOption.addChildren([loan, lifeline]), options, affordability, rental]),
+    handouts,
+    caseFile.addChildren([
+      ofOneOption.addChildren([loan, lifeline]),
+      options,
+      affordability,
+      rental,
+      handout,
+    ]),
   ]),
   defaultPreload: 'intent',
   // A part of the program that could not be loaded: it is asked for again with the page.

@@ -2,11 +2,13 @@ import { createContext, useContext } from 'react'
 import type { CaseDocument, FieldProblem } from '../api/client'
 import type { CurrencyCode, MarketWords } from '../format/market'
 import type { CaseStore } from './caseStore'
+import type { Saver } from './saving/Saver'
 
 /** What the views of an open case work with. */
 export type OpenCase = {
   id: string
   store: CaseStore
+  saver: Saver
   document: CaseDocument
   /** Why the figures are not those of the entries as they stand, where they are not. */
   staleness: string | null

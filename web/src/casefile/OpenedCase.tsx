@@ -34,7 +34,7 @@ type OpenedCaseProps = {
 /** A case at work: its document, figures and saved state, and the view that shows them. */
 export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
   const [work] = useState(() => workOn(opened, beginWork))
-  const { store } = work
+  const { store, saver } = work
   const document = useStore(store.store, (state) => state.document)
   const figures = useFigures(store, { answered: opened.document, evaluation })
   const option = useShownOption(store, figures)
@@ -48,6 +48,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
     () => ({
       id: opened.id,
       store,
+      saver,
       document,
       staleness,
       problems: figures.problems,
@@ -55,7 +56,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       words: MARKETS[marketOf(document)],
       currency: document.currency,
     }),
-    [opened.id, store, document, staleness, figures.problems],
+    [opened.id, store, saver, document, staleness, figures.problems],
   )
   const entries = useMemo(
     () => ({ ...store, claim: store.claims.claim, problems: figures.problems }),

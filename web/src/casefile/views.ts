@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react'
 import { AffordabilityHeadline } from './afford/AffordabilityHeadline'
 import { RentalHeadline } from './rental/RentalHeadline'
+import { HandoutHeadline } from './handout/HandoutHeadline'
 import { LifelineHeadline, LoanHeadline, OptionsHeadline } from './headlines'
 
 /** A view of a case, as the index at its left lists it. Its page stands in the router. */
@@ -11,6 +12,7 @@ export type View = {
     | '/cases/$id/options'
     | '/cases/$id/affordability'
     | '/cases/$id/rental'
+    | '/cases/$id/hand-out'
   name: string
   /** The key that leads to it. */
   key: string
@@ -24,4 +26,5 @@ export const VIEWS: readonly View[] = [
   { to: '/cases/$id/options', name: 'Options', key: '3', Headline: OptionsHeadline },
   { to: '/cases/$id/affordability', name: 'Affordability', key: '4', Headline: AffordabilityHeadline },
   { to: '/cases/$id/rental', name: 'Rental', key: '5', Headline: RentalHeadline },
+  { to: '/cases/$id/hand-out', name: 'Hand-out', key: '6', Headline: HandoutHeadline },
 ]

@@ -1,32 +1,14 @@
 import type { TermsDocument } from '../api/client'
+import compoundings from '../words/compoundings.json'
+import frequencies from '../words/frequencies.json'
+import roundings from '../words/roundings.json'
 
 /** How the conventions are called, in the order in which they are offered. */
-export const FREQUENCY_WORDS: Record<TermsDocument['frequency'], string> = {
-  MONTHLY: 'monthly',
-  SEMI_MONTHLY: 'twice a month',
-  BIWEEKLY: 'every two weeks',
-  WEEKLY: 'weekly',
-  ACCELERATED_BIWEEKLY: 'every two weeks, accelerated',
-  ACCELERATED_WEEKLY: 'weekly, accelerated',
-  QUARTERLY: 'quarterly',
-  YEARLY: 'yearly',
-}
+export const FREQUENCY_WORDS: Record<TermsDocument['frequency'], string> = frequencies
 
-export const COMPOUNDING_WORDS: Record<TermsDocument['compounding'], string> = {
-  MONTHLY: 'monthly',
-  SEMI_ANNUAL: 'half-yearly',
-  YEARLY: 'yearly',
-  QUARTERLY: 'quarterly',
-  SEMI_MONTHLY: 'twice a month',
-  BIWEEKLY: 'every two weeks',
-  WEEKLY: 'weekly',
-  DAILY: 'daily',
-}
+export const COMPOUNDING_WORDS: Record<TermsDocument['compounding'], string> = compoundings
 
-export const ROUNDING_WORDS: Record<TermsDocument['rounding'], string> = {
-  NEAREST_CENT: 'to the nearest cent',
-  UP_TO_CENT: 'up to the next cent',
-}
+export const ROUNDING_WORDS: Record<TermsDocument['rounding'], string> = roundings
 
 /** How many payments a year has. */
 export const PAYMENTS_PER_YEAR: Record<TermsDocument['frequency'], number> = {

@@ -1,4 +1,5 @@
 import type { CaseDocument } from '../api/client'
+import markets from '../words/markets.json'
 
 export type CurrencyCode = CaseDocument['currency']
 export type Market = NonNullable<CaseDocument['market']>
@@ -41,69 +42,7 @@ export type MarketWords = {
   backRatio: string
 }
 
-const US: MarketWords = {
-  name: 'United States',
-  locale: 'en-US',
-  down: 'down',
-  downPayment: 'Down payment',
-  propertyTax: 'Property tax',
-  mortgageInsurance: 'Mortgage insurance',
-  dues: 'Association dues',
-  closing: 'Closing',
-  rateTerm: 'rate fixed for',
-  ratePeriod: 'Fixed-rate period',
-  cashToClose: 'Cash to close',
-  refinance: 'Refinance',
-  creditCostRate: 'Annual percentage rate',
-  frontRatio: 'front-end ratio',
-  backRatio: 'back-end ratio',
-}
-
-export const MARKETS: Record<Market, MarketWords> = {
-  US,
-  CA: {
-    ...US,
-    name: 'Canada',
-    locale: 'en-CA',
-    mortgageInsurance: 'Default insurance',
-    dues: 'Condo fees',
-    rateTerm: 'for a term of',
-    ratePeriod: 'Rate term',
-    creditCostRate: 'APR, cost of borrowing',
-    frontRatio: 'gross debt service',
-    backRatio: 'total debt service',
-  },
-  GB: {
-    ...US,
-    name: 'United Kingdom',
-    locale: 'en-GB',
-    down: 'deposit',
-    downPayment: 'Deposit',
-    propertyTax: 'Council tax',
-    dues: 'Service charge',
-    closing: 'Completion',
-    cashToClose: 'Cash needed at completion',
-    refinance: 'Remortgage',
-    creditCostRate: 'APRC',
-    frontRatio: 'housing to income',
-    backRatio: 'outgoings to income',
-  },
-  AU: {
-    ...US,
-    name: 'Australia',
-    locale: 'en-AU',
-    down: 'deposit',
-    downPayment: 'Deposit',
-    propertyTax: 'Council rates',
-    mortgageInsurance: 'Lenders mortgage insurance',
-    dues: 'Strata levies',
-    closing: 'Settlement',
-    cashToClose: 'Cash needed at settlement',
-    creditCostRate: 'Comparison rate',
-    frontRatio: 'housing to income',
-    backRatio: 'debt servicing ratio',
-  },
-}
+export const MARKETS: Record<Market, MarketWords> = markets
 
 const MARKET_OF: Partial<Record<CurrencyCode, Market>> = { CAD: 'CA', GBP: 'GB', AUD: 'AU' }
 

@@ -1,25 +1,7 @@
+import light from './looks.json'
+
 /** The colours that pictures are drawn with, by their tokens' names, as they are on light paper. */
-export const LIGHT = {
-  paper: '#fbf8f1',
-  ink: '#23282c',
-  soft: '#625e55',
-  rule: '#dcd4c3',
-  act: '#0e5a66',
-  principal: '#35506f',
-  interest: '#c4683f',
-  'interest-words': '#a34d28',
-  balance: '#c3ccd4',
-  'housing-1': '#c9ac62',
-  'housing-2': '#dcc78f',
-  'housing-3': '#9b8f7b',
-  'housing-4': '#b9ae97',
-  'housing-5': '#7d7464',
-  'option-1': '#0e5a66',
-  'option-2': '#a3561f',
-  'option-3': '#5b4a8a',
-  'option-4': '#6b6457',
-  'option-5': '#2c7048',
-} as const
+export const LIGHT = light
 
 export type Colour = keyof typeof LIGHT
 

@@ -5,6 +5,7 @@ const PAGES = [
   { to: '/practice/rates', name: 'Rates' },
   { to: '/practice/limits', name: 'Limits' },
   { to: '/practice/programmes', name: 'Programmes' },
+  { to: '/practice/hand-outs', name: 'Hand-outs' },
 ] as const
 
 /** The pages on which a practice keeps what it has chosen. */

@@ -33,6 +33,7 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
   presentPayment: null,
   conclusion: null,
   pricedOn: null,
+  handout: null,
   options: [
     {
       id: 'first',

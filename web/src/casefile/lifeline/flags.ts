@@ -2,22 +2,9 @@ import type { Milestone } from '../../api/client'
 import { WHOLE_OPTION } from '../../api/workings'
 import type { MarketWords } from '../../format/market'
 import type { ShownFigure } from '../../panel/panelStore'
+import milestones from '../../words/milestones.json'
 
-const KIND_WORDS: Record<Milestone['kind'], string> = {
-  REDUCED_PAYMENTS_END: 'full payments begin',
-  INTEREST_ONLY_ENDS: 'principal begins',
-  RATE_CHANGES: 'rate changes',
-  RATE_TERM_ENDS: 'fixed rate ends',
-  LUMP_PAID: 'extra paid',
-  EXTRAS_BEGIN: 'extras begin',
-  INSURANCE_ON_REQUEST: 'insurance may end',
-  INSURANCE_ENDS: 'insurance ends',
-  MORE_PRINCIPAL_THAN_INTEREST: 'more principal than interest',
-  HALF_REPAID: 'half paid off',
-  PAYMENT_STEPS_UP: 'payment steps up',
-  PAYMENT_STEPS_DOWN: 'payment steps down',
-  PAID_OFF: 'paid off',
-}
+const KIND_WORDS: Record<Milestone['kind'], string> = milestones
 
 export const milestoneWords = (kind: Milestone['kind'], words: MarketWords) =>
   kind === 'INSURANCE_ENDS' ? `${words.mortgageInsurance.toLowerCase()} ends` : KIND_WORDS[kind]

@@ -1,6 +1,7 @@
 import type { CaseDocument, OptionDocument } from '../../api/client'
 import type { MarketWords } from '../../format/market'
 import { formatPercent } from '../../format/percent'
+import { DETAIL_WORDS, leftOutWords, SECTION_WORDS } from '../../handout/says'
 import { allDifferences } from '../differences'
 
 /** Where two states of a case differ, and what each says there. */
@@ -25,6 +26,7 @@ export function documentDifferences(
     ...between('Home value', homeValue(mine), homeValue(theirs)),
     ...between('Market', mine.market ?? '', theirs.market ?? ''),
     ...between('Currency', mine.currency, theirs.currency),
+    ...between('Hand-out', handoutOf(mine), handoutOf(theirs)),
   ]
 }
 
@@ -55,6 +57,14 @@ function sayings(
 
 const orderOf = ({ options }: CaseDocument) =>
   options.length === 1 ? '' : `${options[0]?.name ?? options[0]?.id ?? ''} first`
+
+function handoutOf({ handout }: CaseDocument): string {
+  if (!handout) return 'as usual'
+  const sections = handout.sections.map((kind) => SECTION_WORDS[kind].toLowerCase()).join(', ')
+  const leftOut = leftOutWords(handout)
+  const whom = handout.preparedFor === null ? '' : ` for ${handout.preparedFor}`
+  return `${DETAIL_WORDS[handout.detail]}${whom}: ${sections}${leftOut === '' ? '' : `, without ${leftOut}`}`
+}
 
 const homeValue = ({ assumptions: { homeValuePercent } }: CaseDocument) =>
   homeValuePercent === null ? 'unchanged' : `${formatPercent(homeValuePercent)} a year`

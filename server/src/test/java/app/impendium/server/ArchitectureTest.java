@@ -35,7 +35,20 @@ class ArchitectureTest {
             Map.entry("household", Set.of("account", "practice", "document", "evaluation", "outside", "csv", "core")),
             Map.entry("lending", Set.of("account", "document", "evaluation", "problem")),
             Map.entry("casefile", Set.of("account", "practice", "document", "evaluation", "problem", "core")),
-            Map.entry("demo", Set.of("account", "practice", "document", "rates", "lending", "casefile")),
+            Map.entry("words", Set.of("document")),
+            Map.entry(
+                    "handout",
+                    Set.of(
+                            "account",
+                            "practice",
+                            "document",
+                            "evaluation",
+                            "words",
+                            "lending",
+                            "casefile",
+                            "problem",
+                            "core")),
+            Map.entry("demo", Set.of("account", "practice", "document", "rates", "lending", "handout", "casefile")),
             Map.entry("frontend", Set.of("problem")));
 
     @ArchTest

@@ -79,6 +79,10 @@ public enum Code {
     BAND_NEVER_USED,
     /** A letting basis that stands twice. */
     BASIS_TWICE,
+    /** An entry of a list in which each stands once: what is named again. */
+    NAMED_TWICE,
+    /** What is no image that a letterhead can hold. */
+    NO_LOGO,
     /** A monthly rent above the price: given, price. */
     RENT_ABOVE_PRICE,
     /** A seller's credit where nothing is bought: given. */

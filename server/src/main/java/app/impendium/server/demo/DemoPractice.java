@@ -4,10 +4,14 @@ import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.HandoutTemplateDocument;
+import app.impendium.server.document.LetterheadDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.handout.Letterheads;
+import app.impendium.server.handout.Templates;
 import app.impendium.server.lending.KeptRules;
 import app.impendium.server.lending.StartingLimits;
 import app.impendium.server.practice.PracticeSetup;
@@ -65,6 +69,8 @@ class DemoPractice implements ApplicationRunner {
     private final KeptRules<LimitSetDocument> limits;
     private final KeptRules<ProgrammeDocument> programmes;
     private final StartingLimits starting;
+    private final Letterheads letterheads;
+    private final Templates templates;
     private final JsonMapper json;
 
     DemoPractice(
@@ -74,6 +80,8 @@ class DemoPractice implements ApplicationRunner {
             KeptRules<LimitSetDocument> limits,
             KeptRules<ProgrammeDocument> programmes,
             StartingLimits starting,
+            Letterheads letterheads,
+            Templates templates,
             JsonMapper json) {
         this.setup = setup;
         this.store = store;
@@ -81,6 +89,8 @@ class DemoPractice implements ApplicationRunner {
         this.limits = limits;
         this.programmes = programmes;
         this.starting = starting;
+        this.letterheads = letterheads;
+        this.templates = templates;
         this.json = json;
     }
 
@@ -108,6 +118,10 @@ class DemoPractice implements ApplicationRunner {
         }
         for (int i = 0; i < CASES.size(); i++) {
             store.create(advisors.get((i + 1) % advisors.size()), readCase(CASES.get(i), rules));
+        }
+        letterheads.save(advisors.get(0), read("letterhead", LetterheadDocument.class));
+        for (HandoutTemplateDocument template : read("templates", HandoutTemplateDocument[].class)) {
+            templates.create(advisors.get(0), template);
         }
         for (Market market : Market.values()) {
             starting.add(advisors.get(0), market);

@@ -19,6 +19,7 @@ import java.util.List;
  * @param presentPayment what is paid today on the loan that ends or is replaced; absent where there is none
  * @param conclusion the advisor's own words on the options, at most 4,000 characters; absent for none
  * @param pricedOn the rate table that the options were priced on; absent where none was used
+ * @param handout what its hand-out says; absent for what is usual in the practice
  * @param options from one to six ways of financing the home; the first is the baseline
  */
 public record CaseDocument(
@@ -35,6 +36,7 @@ public record CaseDocument(
         @Schema(nullable = true) PresentPaymentDocument presentPayment,
         @Schema(nullable = true) String conclusion,
         @Schema(nullable = true) PricedOnDocument pricedOn,
+        @Schema(nullable = true) HandoutDocument handout,
         List<OptionDocument> options) {
 
     /** The version written today. */
@@ -63,6 +65,7 @@ public record CaseDocument(
                 presentPayment,
                 conclusion,
                 pricedOn,
+                handout,
                 others);
     }
 }

@@ -125,6 +125,7 @@ final class CaseReader {
                 document.letting() == null ? Optional.empty() : findings.group("", () -> LettingReader.read(document));
         PresentPaymentReader.check(document.presentPayment(), findings);
         PricedOnReader.check(document.pricedOn(), findings);
+        HandoutReader.check("handout", document.handout(), findings);
         Optional<Assumptions> assumptions = findings.group("assumptions", () -> assumptions(document.assumptions()));
         List<OptionDocument> given = document.options() == null ? List.of() : document.options();
         boolean isCountable =

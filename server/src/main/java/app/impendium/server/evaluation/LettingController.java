@@ -1,10 +1,6 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.CaseEvaluator;
-import app.impendium.core.OptionEvaluation;
 import app.impendium.core.finding.CaseException;
-import app.impendium.core.finding.Code;
-import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Percent;
 import app.impendium.core.pricing.RateOffer;
@@ -14,10 +10,7 @@ import app.impendium.core.rental.Programme;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.document.RateTableDocument;
-import app.impendium.server.evaluation.CaseReader.Attempt;
-import app.impendium.server.evaluation.LettingReader.LetHome;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,7 +55,7 @@ class LettingController {
             findings.inRange("chosen", question.chosen(), 0, programmes.size() - 1);
             findings.throwIfAny();
         }
-        LettingCase let = let(document, option);
+        LettingCase let = LettingCase.of(document, option);
         List<RateOffer> offers = OffersOf.table(question.table(), let.option(), HouseholdReader.read(document));
         return LettingView.of(let, programmes, question.chosen(), offers);
     }
@@ -84,7 +77,7 @@ class LettingController {
     List<WorkingView> workings(@PathVariable int option, @RequestBody LettingWorkingQuestion question) {
         Optional<Programme> programme =
                 Optional.ofNullable(question.programme()).map(LettingController::programme);
-        LettingCase let = let(question.document(), option);
+        LettingCase let = LettingCase.of(question.document(), option);
         return WorkingView.all(LettingWorkings.of(
                 let.figures(),
                 let.rent(),
@@ -102,23 +95,5 @@ class LettingController {
         } catch (CaseException e) {
             throw e.within("programme");
         }
-    }
-
-    private static LettingCase let(CaseDocument document, int option) {
-        OptionEvaluation figures = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option);
-        LetHome home = LettingReader.read(document);
-        if (home.rent().isEmpty()) {
-            throw CaseException.of(Field.RENT, Code.MISSING);
-        }
-        return new LettingCase(
-                figures,
-                home,
-                added(document, option),
-                HouseholdReader.read(document).score());
-    }
-
-    private static Percent added(CaseDocument document, int option) {
-        BigDecimal percent = document.options().get(option).terms().lettingAddOnPercent();
-        return percent == null ? Percent.ZERO : new Percent(percent);
     }
 }

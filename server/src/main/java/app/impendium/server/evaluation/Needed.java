@@ -18,14 +18,14 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 
 /** What every part of a document needs: that a value is there, that a text can be shown, that entries have ids. */
-final class Needed {
+public final class Needed {
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9-]{1,40}");
     private static final int MOST_ECHOED = 40;
 
     private Needed() {}
 
     /** Whether a value is there; adds a finding if it is not. */
-    static boolean isThere(String path, Object value, Findings findings) {
+    public static boolean isThere(String path, Object value, Findings findings) {
         if (value == null) {
             findings.add(Finding.of(path, Code.MISSING));
         }
@@ -39,7 +39,7 @@ final class Needed {
     }
 
     /** Adds a finding for a text that is missing, too short, too long or cannot be printed. */
-    static void text(String path, String text, int fewest, int most, Findings findings) {
+    public static void text(String path, String text, int fewest, int most, Findings findings) {
         if (!isThere(path, text, findings)) {
             return;
         }
@@ -53,7 +53,7 @@ final class Needed {
     }
 
     /** Adds a finding for a text of several lines that is too long or cannot be printed. */
-    static void prose(String path, String text, int most, Findings findings) {
+    public static void prose(String path, String text, int most, Findings findings) {
         if (text.length() > most) {
             findings.add(Finding.of(
                     path, Code.TEXT_LENGTH, new Value.Count(text.length()), new Value.Count(0), new Value.Count(most)));

@@ -26,6 +26,7 @@ class BodyLimit extends OncePerRequestFilter {
             new Limit("/api/session", 4 * KIB),
             new Limit("/api/practice", 4 * KIB),
             new Limit("/api/household/", 8 * KIB * KIB),
+            new Limit("/api/letterhead", 512 * KIB),
             new Limit("/api/annual-percentage-rates", 512 * KIB),
             new Limit("/api/", 256 * KIB),
             new Limit("/", 0));

@@ -184,6 +184,12 @@ record FindingWords(String given, String allowed, String message) {
                             "a letting basis again",
                             "each letting basis once",
                             "This letting basis stands here twice.");
+                case NAMED_TWICE -> because(value(0) + " again", "each once", value(0) + " stands here twice.");
+                case NO_LOGO ->
+                    because(
+                            "another file",
+                            "a PNG or JPEG image of at most 220 KB and 4,000 pixels across",
+                            "The logo must be a PNG or JPEG image of at most 220 KB and 4,000 pixels across.");
                 case RENT_ABOVE_PRICE ->
                     because(
                             value(0),

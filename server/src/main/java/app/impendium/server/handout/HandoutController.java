@@ -1,0 +1,93 @@
+package app.impendium.server.handout;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.handout.content.HandoutContent;
+import app.impendium.server.handout.pdf.PdfPrinter;
+import app.impendium.server.problem.EntityTag;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Hand-outs of a case: as they would be today, and as they were issued. */
+@RestController
+class HandoutController {
+    private final Tellings tellings;
+    private final IssuedHandouts issued;
+
+    HandoutController(Tellings tellings, IssuedHandouts issued) {
+        this.tellings = tellings;
+        this.issued = issued;
+    }
+
+    /** What a hand-out of the case says, without keeping anything of it. */
+    @PostMapping("/api/hand-outs/content")
+    HandoutContent content(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutQuestion question) {
+        return tellings.composed(advisor, tellings.of(advisor, question));
+    }
+
+    /** The same as a PDF. */
+    @PostMapping(path = "/api/hand-outs/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutQuestion question) {
+        return printed(tellings.composed(advisor, tellings.of(advisor, question)));
+    }
+
+    /**
+     * What is issued.
+     *
+     * @param option counted from 0
+     * @param titles what the options are called
+     */
+    record IssueQuestion(int option, List<String> titles) {
+        IssueQuestion {
+            titles = titles == null ? List.of() : titles;
+        }
+    }
+
+    /** Issues a hand-out of the case as it is saved, and keeps it. */
+    @PostMapping("/api/cases/{id}/hand-outs")
+    @ResponseStatus(HttpStatus.CREATED)
+    IssuedView issue(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) String seenTag,
+            @RequestBody IssueQuestion question) {
+        return issued.issue(advisor, id, EntityTag.revision(seenTag), question.option(), question.titles());
+    }
+
+    /** What was issued of a case, the latest first. */
+    @GetMapping("/api/cases/{id}/hand-outs")
+    List<IssuedView> issuedOf(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return issued.of(advisor, id);
+    }
+
+    /** An issued hand-out as a PDF, made again from what was kept. */
+    @GetMapping(path = "/api/hand-outs/{id}/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> issuedPdf(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return printed(issued.content(advisor, id));
+    }
+
+    private static ResponseEntity<byte[]> printed(HandoutContent content) {
+        ContentDisposition name = ContentDisposition.attachment()
+                .filename(FileName.of(content.title(), content.day(), "pdf"), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
+                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+                .body(PdfPrinter.print(content));
+    }
+}

@@ -1,0 +1,17 @@
+package app.impendium.server.handout;
+
+import app.impendium.server.document.CaseDocument;
+import java.util.List;
+
+/**
+ * A case, and which of its options a hand-out tells of.
+ *
+ * @param option counted from 0
+ * @param titles what the options are called, in the case's order, each at most 200 characters; those that are missing are called by
+ *     their names, or counted
+ */
+record HandoutQuestion(CaseDocument document, int option, List<String> titles) {
+    HandoutQuestion {
+        titles = titles == null ? List.of() : titles;
+    }
+}

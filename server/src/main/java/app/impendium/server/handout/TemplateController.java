@@ -1,0 +1,60 @@
+package app.impendium.server.handout;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.HandoutTemplateDocument;
+import app.impendium.server.problem.EntityTag;
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The practice's templates over HTTP. */
+@RestController
+class TemplateController {
+    private final Templates templates;
+
+    TemplateController(Templates templates) {
+        this.templates = templates;
+    }
+
+    @GetMapping("/api/hand-out-templates")
+    List<TemplateView> templates(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return templates.all(advisor);
+    }
+
+    @PostMapping("/api/hand-out-templates")
+    ResponseEntity<TemplateView> createTemplate(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutTemplateDocument template) {
+        TemplateView created = templates.create(advisor, template);
+        return ResponseEntity.created(URI.create("/api/hand-out-templates/" + created.id()))
+                .eTag(EntityTag.of(created.revision()))
+                .body(created);
+    }
+
+    @PutMapping("/api/hand-out-templates/{id}")
+    ResponseEntity<TemplateView> saveTemplate(
+            @AuthenticationPrincipal SignedInAdvisor advisor,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) String seenTag,
+            @RequestBody HandoutTemplateDocument template) {
+        TemplateView saved = templates.save(advisor, id, EntityTag.revision(seenTag), template);
+        return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
+    }
+
+    @DeleteMapping("/api/hand-out-templates/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteTemplate(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        templates.delete(advisor, id);
+    }
+}

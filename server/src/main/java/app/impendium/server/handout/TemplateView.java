@@ -1,0 +1,13 @@
+package app.impendium.server.handout;
+
+import app.impendium.server.document.HandoutTemplateDocument;
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * A template of the practice.
+ *
+ * @param revision counts its saved states from 0
+ * @param savedBy the name of whoever saved this state
+ */
+public record TemplateView(UUID id, int revision, HandoutTemplateDocument template, Instant savedAt, String savedBy) {}

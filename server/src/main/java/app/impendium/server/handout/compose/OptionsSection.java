@@ -1,0 +1,188 @@
+package app.impendium.server.handout.compose;
+
+import app.impendium.server.evaluation.ComparedFiguresView;
+import app.impendium.server.evaluation.ComparedOptionView;
+import app.impendium.server.evaluation.ComparedOptionView.KeptView;
+import app.impendium.server.evaluation.ComparisonView;
+import app.impendium.server.handout.content.Block;
+import app.impendium.server.handout.content.HandoutContent.SectionContent;
+import app.impendium.server.handout.content.NoteBlock;
+import app.impendium.server.handout.content.SentenceBlock;
+import app.impendium.server.handout.content.TableBlock;
+import app.impendium.server.handout.content.TableBlock.ColumnContent;
+import app.impendium.server.handout.content.TableBlock.RowContent;
+import app.impendium.server.handout.content.TextBlock;
+import app.impendium.server.words.Writing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
+
+/** The options beside one another, which costs least for as long as they keep it, and the advisor's conclusion. */
+final class OptionsSection {
+    private final ToldCase told;
+    private final Writing writing;
+    private final ComparisonView comparison;
+    private final List<Integer> answered;
+
+    private OptionsSection(ToldCase told) {
+        this.told = told;
+        this.writing = told.writing();
+        this.comparison = told.comparison();
+        this.answered = IntStream.range(0, comparison.options().size())
+                .filter(place -> comparison.options().get(place).figures() != null)
+                .boxed()
+                .toList();
+    }
+
+    static SectionContent of(ToldCase told) {
+        return new OptionsSection(told).section();
+    }
+
+    private SectionContent section() {
+        List<Block> blocks = new ArrayList<>();
+        blocks.add(new SentenceBlock("Kept for " + writing.term(comparison.keptMonths()) + ", " + verdict()));
+        String worth = worth();
+        if (!worth.isEmpty()) {
+            blocks.add(new TextBlock(worth));
+        }
+        if (answered.size() > 1) {
+            blocks.add(table());
+            blocks.add(CostChart.of(told, comparison));
+            blocks.add(new TextBlock(cheapest()));
+        }
+        IntStream.range(0, comparison.options().size())
+                .filter(place -> !answered.contains(place))
+                .forEach(place ->
+                        blocks.add(new NoteBlock(told.title(place) + " has no valid results, and is left out.")));
+        String conclusion = told.document().conclusion();
+        if (conclusion != null) {
+            blocks.add(new TextBlock(conclusion));
+        }
+        return new SectionContent("Your options", blocks);
+    }
+
+    private String verdict() {
+        if (answered.size() == 1) {
+            return named(answered.get(0)) + " costs " + writing.amount(cost(answered.get(0))) + " in all.";
+        }
+        List<Integer> best = comparison.cheapestThen();
+        if (best.size() == answered.size()) {
+            return "all options cost the same.";
+        }
+        if (best.size() > 1) {
+            String names = String.join(" and ", best.stream().map(this::named).toList());
+            return names + " cost the same, and less than any other.";
+        }
+        int first = best.get(0);
+        int base = comparison.baseline();
+        return first == base ? baseline(base) : other(first, base);
+    }
+
+    private String baseline(int base) {
+        int next = answered.stream()
+                .filter(place -> place != base)
+                .min((one, two) -> Long.compare(cost(one), cost(two)))
+                .orElseThrow();
+        return named(base) + " costs least: " + writing.amount(cost(next) - cost(base)) + " less than " + named(next)
+                + ", which costs " + aMonth(month(next) - month(base)) + ".";
+    }
+
+    private String other(int best, int base) {
+        return named(best) + " costs least: " + writing.amount(cost(base) - cost(best)) + " less than " + named(base)
+                + ", for " + aMonth(month(best) - month(base)) + ".";
+    }
+
+    private String aMonth(long cents) {
+        return cents == 0
+                ? "the same a month"
+                : writing.amount(Math.abs(cents)) + (cents > 0 ? " more" : " less") + " a month";
+    }
+
+    private String worth() {
+        List<String> said = new ArrayList<>();
+        var assumptions = told.document().assumptions();
+        if (assumptions.discountPercent() != null
+                && assumptions.discountPercent().signum() != 0) {
+            said.add("in today’s money at " + writing.percent(assumptions.discountPercent()));
+        }
+        if (assumptions.marginalTaxPercent() != null
+                && assumptions.marginalTaxPercent().signum() != 0) {
+            said.add("with " + writing.percent(assumptions.marginalTaxPercent()) + " tax relief on interest");
+        }
+        return said.isEmpty() ? "" : "Costs are counted " + String.join(", ", said) + ".";
+    }
+
+    private TableBlock table() {
+        List<ColumnContent> head = new ArrayList<>(List.of(new ColumnContent("", false)));
+        answered.forEach(place -> head.add(new ColumnContent(told.title(place), true)));
+        List<RowContent> rows = new ArrayList<>();
+        rows.add(figures("Payment", (option, kept) -> writing.amount(option.paymentCents())));
+        rows.add(figures("What goes out in a month", (option, kept) -> writing.amount(kept.monthCents())));
+        rows.add(figures(
+                told.words().cashToClose(),
+                (option, kept) -> writing.amount(option.cashToClose().totalCents())));
+        rows.add(figures(
+                "All-in cost, kept for " + writing.term(comparison.keptMonths()),
+                (option, kept) -> writing.amount(kept.costCents())));
+        rows.add(figures("Total interest", (option, kept) -> writing.amount(option.totalInterestCents())));
+        rows.add(figures("Paid off", (option, kept) -> writing.month(option.payoffDate())));
+        if (told.isFull()) {
+            rows.addAll(more());
+        }
+        return new TableBlock("The options beside one another", head, rows);
+    }
+
+    private List<RowContent> more() {
+        return List.of(
+                figures("Loan amount", (option, kept) -> writing.amount(option.loanCents())),
+                figures(
+                        "Loan-to-value",
+                        (option, kept) -> option.loanToValuePercent() == null
+                                ? ""
+                                : writing.ratio(option.loanToValuePercent(), 2)),
+                figures("Balance then", (option, kept) -> writing.amount(kept.balanceCents())),
+                figures("Interest by then", (option, kept) -> writing.amount(kept.interestCents())),
+                figures("Total paid", (option, kept) -> writing.amount(option.totalPaidCents())),
+                figures(
+                        told.words().creditCostRate(),
+                        (option, kept) -> option.annualPercentageRate() == null
+                                ? ""
+                                : writing.ratio(option.annualPercentageRate(), 3)));
+    }
+
+    private RowContent figures(String label, BiFunction<ComparedFiguresView, KeptView, String> cell) {
+        List<String> cells = new ArrayList<>(List.of(label));
+        for (int place : answered) {
+            ComparedOptionView option = comparison.options().get(place);
+            cells.add(cell.apply(option.figures(), option.kept()));
+        }
+        return TableBlock.row(cells);
+    }
+
+    private String cheapest() {
+        List<String> runs = comparison.cheapest().stream()
+                .map(run -> told.title(run.option()) + " from month " + run.fromMonth() + " to " + run.toMonth())
+                .toList();
+        return "Costs least, by how long it is kept: " + String.join("; ", runs) + ".";
+    }
+
+    private String named(int place) {
+        boolean isUnnamedBaseline =
+                place == 0 && told.document().options().get(0).name() == null;
+        return isUnnamedBaseline ? (answered.size() == 1 ? "this loan" : "the baseline") : told.title(place);
+    }
+
+    private long cost(int place) {
+        return kept(place, KeptView::costCents);
+    }
+
+    private long month(int place) {
+        return kept(place, KeptView::monthCents);
+    }
+
+    private long kept(int place, ToLongFunction<KeptView> figure) {
+        return figure.applyAsLong(comparison.options().get(place).kept());
+    }
+}

@@ -1,0 +1,107 @@
+package app.impendium.server.handout.compose;
+
+import app.impendium.core.finding.CaseException;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.HandoutDocument;
+import app.impendium.server.document.HandoutDocument.Detail;
+import app.impendium.server.document.HandoutDocument.Private;
+import app.impendium.server.document.LimitSetDocument;
+import app.impendium.server.document.OptionDocument;
+import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.evaluation.CaseAnswers;
+import app.impendium.server.evaluation.ComparisonView;
+import app.impendium.server.evaluation.LettingView;
+import app.impendium.server.evaluation.OptionView;
+import app.impendium.server.evaluation.ScheduleView;
+import app.impendium.server.evaluation.SetView;
+import app.impendium.server.evaluation.WorkingView;
+import app.impendium.server.words.MarketWords;
+import app.impendium.server.words.Writing;
+import java.util.List;
+import java.util.Optional;
+
+/** A case that a hand-out tells of: what is asked, what is held against it, and the answers. */
+final class ToldCase {
+    private final Telling telling;
+    private final HandoutDocument choice;
+    private final Writing writing;
+    private final OptionView figures;
+
+    /** @throws CaseException if the option that it tells of has no figures */
+    ToldCase(Telling telling) {
+        this.telling = telling;
+        this.choice = telling.choice();
+        this.writing = Writing.of(telling.document());
+        this.figures = CaseAnswers.option(telling.document(), telling.option());
+    }
+
+    CaseDocument document() {
+        return telling.document();
+    }
+
+    HandoutDocument choice() {
+        return choice;
+    }
+
+    Writing writing() {
+        return writing;
+    }
+
+    MarketWords words() {
+        return writing.words();
+    }
+
+    /** Whether all is told, and not only what answers the question of a section. */
+    boolean isFull() {
+        return choice.detail() == Detail.FULL;
+    }
+
+    boolean leavesOut(Private what) {
+        return choice.without().contains(what);
+    }
+
+    /** The option that it tells of. */
+    OptionDocument option() {
+        return document().options().get(telling.option());
+    }
+
+    OptionView figures() {
+        return figures;
+    }
+
+    /** What an option is called in a heading. */
+    String title(int option) {
+        return telling.titles().get(option);
+    }
+
+    ScheduleView schedule() {
+        return CaseAnswers.schedule(document(), telling.option());
+    }
+
+    ComparisonView comparison() {
+        return CaseAnswers.comparison(document());
+    }
+
+    List<WorkingView> workings() {
+        return CaseAnswers.workings(document(), telling.option());
+    }
+
+    /** The limit set that the case is looked at with; none where the practice has none of its market. */
+    Optional<LimitSetDocument> limits() {
+        return telling.limits();
+    }
+
+    SetView heldAgainst(LimitSetDocument limits) {
+        return CaseAnswers.affordability(document(), telling.option(), limits);
+    }
+
+    /** The programme that a let home is looked at with; none where the practice has none of its market. */
+    Optional<ProgrammeDocument> programme() {
+        return telling.programme();
+    }
+
+    LettingView letting() {
+        return CaseAnswers.letting(
+                document(), telling.option(), programme().stream().toList());
+    }
+}

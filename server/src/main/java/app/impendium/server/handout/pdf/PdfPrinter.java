@@ -1,0 +1,78 @@
+package app.impendium.server.handout.pdf;
+
+import app.impendium.server.handout.content.HandoutContent;
+import com.openhtmltopdf.extend.FSStream;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.PdfAConformance;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+
+/** Makes a hand-out into a PDF: tagged for screen readers, and fit to be archived. */
+public final class PdfPrinter {
+    private static final String CSS = new String(resource("/handout/handout.css"), StandardCharsets.UTF_8);
+
+    static {
+        XRLog.setLoggingEnabled(false);
+    }
+
+    private PdfPrinter() {}
+
+    /** The document. */
+    public static byte[] print(HandoutContent content) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            write(content, out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static void write(HandoutContent content, OutputStream out) throws IOException {
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useProtocolsStreamImplementation(PdfPrinter::font, "font");
+        builder.useSVGDrawer(new BatikSVGDrawer());
+        builder.usePdfUaAccessibility(true);
+        builder.usePdfAConformance(PdfAConformance.PDFA_2_A);
+        builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+        // Nothing is fetched: a hand-out holds all that it shows.
+        builder.useUriResolver((base, uri) ->
+                uri.startsWith("data:image/") || uri.startsWith("font:") || uri.startsWith("#") ? uri : null);
+        builder.withProducer("Impendium");
+        builder.withHtmlContent(HandoutHtml.of(content, CSS), null);
+        builder.toStream(out);
+        builder.run();
+    }
+
+    private static FSStream font(String uri) {
+        return new FSStream() {
+            @Override
+            public InputStream getStream() {
+                return PdfPrinter.class.getResourceAsStream("/fonts/" + uri.substring("font:".length()) + ".ttf");
+            }
+
+            @Override
+            public Reader getReader() {
+                return new InputStreamReader(getStream(), StandardCharsets.UTF_8);
+            }
+        };
+    }
+
+    private static byte[] resource(String path) {
+        try (InputStream in = PdfPrinter.class.getResourceAsStream(path)) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,112 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { FOR_GOOD } from './answers'
+import {
+  api,
+  dataOf,
+  doneOf,
+  Refusal,
+  tokenHeader,
+  type CaseDocument,
+  type HandoutTemplateDocument,
+  type IssuedView,
+  type LetterheadDocument,
+  type Problem,
+  type TemplateView,
+} from './client'
+
+/** The practice's templates of hand-outs, by their names. */
+export const templatesQuery = queryOptions({
+  queryKey: ['hand-out-templates'],
+  queryFn: async ({ signal }) => dataOf(await api.GET('/api/hand-out-templates', { signal })),
+})
+
+/** Saves a template, or begins one. @throws Refusal with 409 if another state was saved since. */
+export const saveTemplate = async (
+  seen: Pick<TemplateView, 'id' | 'revision'> | null,
+  template: HandoutTemplateDocument,
+): Promise<TemplateView> =>
+  dataOf(
+    seen === null
+      ? await api.POST('/api/hand-out-templates', { body: template })
+      : await api.PUT('/api/hand-out-templates/{id}', {
+          params: { path: { id: seen.id }, header: { 'If-Match': `"${seen.revision}"` } },
+          body: template,
+        }),
+  )
+
+export const deleteTemplate = async (id: string) =>
+  doneOf(await api.DELETE('/api/hand-out-templates/{id}', { params: { path: { id } } }))
+
+/** How the practice presents itself. */
+export const letterheadQuery = queryOptions({
+  queryKey: ['letterhead'],
+  queryFn: async ({ signal }) => dataOf(await api.GET('/api/letterhead', { signal })),
+})
+
+export const saveLetterhead = async (letterhead: LetterheadDocument) =>
+  dataOf(await api.PUT('/api/letterhead', { body: letterhead }))
+
+/** What a hand-out tells of: a case, the place of an option in it, and what its options are called. */
+export type HandoutQuestion = { document: CaseDocument; option: number; titles: readonly string[] }
+
+/** A hand-out as it would be today, as a PDF. */
+export const handoutPdfQuery = (question: HandoutQuestion) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: ['hand-out-pdf', question.option, question.titles, question.document],
+    queryFn: async ({ signal }) =>
+      fileOf(
+        await fetch('/api/hand-outs/pdf', {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json', ...tokenHeader() },
+          body: JSON.stringify(question),
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+
+/** What was issued of a case, the latest first. */
+export const issuedQuery = (caseId: string) =>
+  queryOptions({
+    queryKey: ['issued', caseId],
+    queryFn: async ({ signal }) =>
+      dataOf(await api.GET('/api/cases/{id}/hand-outs', { params: { path: { id: caseId } }, signal })),
+  })
+
+/** Issues a hand-out of a case as it is saved. @throws Refusal with 409 if another state was saved since. */
+export const issueHandout = async (
+  caseId: string,
+  revision: number,
+  body: { option: number; titles: string[] },
+): Promise<IssuedView> =>
+  dataOf(
+    await api.POST('/api/cases/{id}/hand-outs', {
+      params: { path: { id: caseId }, header: { 'If-Match': `"${revision}"` } },
+      body,
+    }),
+  )
+
+/** An issued hand-out as a PDF. */
+export const issuedPdf = async (id: string) => fileOf(await fetch(`/api/hand-outs/${id}/pdf`))
+
+/** A file with the name that the server gave it. */
+export type NamedFile = { name: string; contents: Blob }
+
+async function fileOf(response: Response): Promise<NamedFile> {
+  if (!response.ok) {
+    const problem: unknown = await response.json().catch(() => ({}))
+    throw new Refusal(response.status, problem as Problem)
+  }
+  return {
+    name: fileName(response.headers.get('Content-Disposition') ?? ''),
+    contents: await response.blob(),
+  }
+}
+
+/** The name that a file is sent with: the one that can hold any letter. */
+export function fileName(disposition: string): string {
+  const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1]
+  return encoded ? decodeURIComponent(encoded) : 'Hand-out.pdf'
+}
