@@ -136,6 +136,19 @@ final class Client {
         }
     }
 
+    /** A file as it was sent. */
+    byte[] file(String path) {
+        try {
+            return http.send(request(path).GET().build(), BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     HttpRequest.Builder request(String path) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path));
         cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token));

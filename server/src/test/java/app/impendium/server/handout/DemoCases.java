@@ -20,8 +20,10 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Consumer;
 import org.springframework.core.io.ClassPathResource;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The demo cases, and hand-outs of them. */
 public final class DemoCases {
@@ -33,6 +35,13 @@ public final class DemoCases {
 
     public static CaseDocument read(String name) {
         return read(name, CaseDocument.class);
+    }
+
+    /** A case that was changed in one place. */
+    public static CaseDocument changed(String name, Consumer<ObjectNode> change) {
+        ObjectNode document = read(name, ObjectNode.class);
+        change.accept(document);
+        return RunningServer.bean(JsonMapper.class).treeToValue(document, CaseDocument.class);
     }
 
     /** Every section of a case, in full. */
