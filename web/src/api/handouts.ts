@@ -1,16 +1,14 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { FOR_GOOD } from './answers'
+import { fileOf, postForFile } from './files'
 import {
   api,
   dataOf,
   doneOf,
-  Refusal,
-  tokenHeader,
   type CaseDocument,
   type HandoutTemplateDocument,
   type IssuedView,
   type LetterheadDocument,
-  type Problem,
   type TemplateView,
 } from './client'
 
@@ -54,15 +52,7 @@ export const handoutPdfQuery = (question: HandoutQuestion) =>
   queryOptions({
     ...FOR_GOOD,
     queryKey: ['hand-out-pdf', question.option, question.titles, question.document],
-    queryFn: async ({ signal }) =>
-      fileOf(
-        await fetch('/api/hand-outs/pdf', {
-          method: 'POST',
-          headers: { 'Content-Type': 'application/json', ...tokenHeader() },
-          body: JSON.stringify(question),
-          signal,
-        }),
-      ),
+    queryFn: ({ signal }) => postForFile('/api/hand-outs/pdf', question, signal),
     placeholderData: keepPreviousData,
     retry: false,
   })
@@ -90,23 +80,3 @@ export const issueHandout = async (
 
 /** An issued hand-out as a PDF. */
 export const issuedPdf = async (id: string) => fileOf(await fetch(`/api/hand-outs/${id}/pdf`))
-
-/** A file with the name that the server gave it. */
-export type NamedFile = { name: string; contents: Blob }
-
-async function fileOf(response: Response): Promise<NamedFile> {
-  if (!response.ok) {
-    const problem: unknown = await response.json().catch(() => ({}))
-    throw new Refusal(response.status, problem as Problem)
-  }
-  return {
-    name: fileName(response.headers.get('Content-Disposition') ?? ''),
-    contents: await response.blob(),
-  }
-}
-
-/** The name that a file is sent with: the one that can hold any letter. */
-export function fileName(disposition: string): string {
-  const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1]
-  return encoded ? decodeURIComponent(encoded) : 'Hand-out.pdf'
-}

@@ -3,6 +3,7 @@ import { SectionList } from '../../handout/SectionList'
 import { LeaveOut } from '../../handout/LeaveOut'
 import { useOpenCase } from '../CaseContext'
 import { ShownOption } from '../ShownOption'
+import { Files } from './Files'
 import { HandoutSentence } from './HandoutSentence'
 import { IssuedList } from './IssuedList'
 import { Letters } from './Letters'
@@ -37,6 +38,7 @@ function Handout() {
           <SectionList handout={handout} empty={emptyOf(document)} />
           <LeaveOut handout={handout} />
           <Letters handout={handout} />
+          <Files />
           <IssuedList />
         </div>
         <Preview />

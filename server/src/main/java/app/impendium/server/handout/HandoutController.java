@@ -4,6 +4,7 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.handout.pdf.PdfPrinter;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.words.FileName;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;

@@ -1,6 +1,5 @@
 package app.impendium.server.handout;
 
-import app.impendium.core.finding.Findings;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.HandoutDocument;
@@ -9,7 +8,7 @@ import app.impendium.server.document.LetterheadDocument.DisclaimerDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.ProgrammeDocument;
-import app.impendium.server.evaluation.Needed;
+import app.impendium.server.evaluation.Titles;
 import app.impendium.server.handout.compose.Composer;
 import app.impendium.server.handout.compose.Telling;
 import app.impendium.server.handout.content.HandoutContent;
@@ -27,8 +26,6 @@ import org.springframework.stereotype.Service;
 /** Tells of a case with what its practice keeps: its limits and programmes, its templates and its letterhead. */
 @Service
 class Tellings {
-    private static final int MOST_TITLE_CHARACTERS = 200;
-
     private final KeptRules<LimitSetDocument> limits;
     private final KeptRules<ProgrammeDocument> programmes;
     private final Templates templates;
@@ -57,14 +54,13 @@ class Tellings {
      * @throws app.impendium.core.finding.CaseException if a title is none
      */
     Telling of(SignedInAdvisor advisor, HandoutQuestion question) {
-        checkTitles(question.titles());
         CaseDocument document = question.document();
         HandoutDocument choice = document.handout() == null ? templates.usual(advisor) : document.handout();
         Market market = Market.of(document);
         return new Telling(
                 document,
                 question.option(),
-                question.titles(),
+                Titles.of(document, question.titles()),
                 choice,
                 chosen(limits.all(advisor), document.household().limitSet(), market, LimitSetDocument::market),
                 document.letting() == null
@@ -103,13 +99,5 @@ class Tellings {
                 .findFirst()
                 .or(() -> ofMarket.stream().findFirst())
                 .map(KeptRule::rule);
-    }
-
-    private static void checkTitles(List<String> titles) {
-        Findings findings = new Findings();
-        for (int i = 0; i < titles.size(); i++) {
-            Needed.text("titles[" + i + "]", titles.get(i), 1, MOST_TITLE_CHARACTERS, findings);
-        }
-        findings.throwIfAny();
     }
 }

@@ -10,6 +10,7 @@ import app.impendium.server.document.HandoutDocument.SectionKind;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.evaluation.Titles;
 import app.impendium.server.handout.compose.Composer;
 import app.impendium.server.handout.compose.Telling;
 import app.impendium.server.handout.content.HandoutContent;
@@ -75,7 +76,7 @@ public final class DemoCases {
         return new Telling(
                 document,
                 0,
-                List.of(),
+                Titles.of(document, List.of()),
                 choice,
                 Arrays.stream(read("limits", LimitSetDocument[].class))
                         .filter(set -> set.market() == market)

@@ -1,0 +1,33 @@
+import { Refusal, tokenHeader, type Problem } from './client'
+
+/** A file with the name that the server gave it. */
+export type NamedFile = { name: string; contents: Blob }
+
+/** The file that an answer is. @throws Refusal if the server refused */
+export async function fileOf(response: Response): Promise<NamedFile> {
+  if (!response.ok) {
+    const problem: unknown = await response.json().catch(() => ({}))
+    throw new Refusal(response.status, problem as Problem)
+  }
+  return {
+    name: fileName(response.headers.get('Content-Disposition') ?? ''),
+    contents: await response.blob(),
+  }
+}
+
+/** The name that a file is sent with: the one that can hold any letter. */
+export function fileName(disposition: string): string {
+  const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1]
+  return encoded ? decodeURIComponent(encoded) : 'Impendium'
+}
+
+/** Asks for a file that is made of something, keeping nothing of it. @throws Refusal if the server refused */
+export const postForFile = async (address: string, body: unknown, signal?: AbortSignal): Promise<NamedFile> =>
+  fileOf(
+    await fetch(address, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', ...tokenHeader() },
+      body: JSON.stringify(body),
+      ...(signal ? { signal } : {}),
+    }),
+  )
