@@ -54,16 +54,16 @@ export function Files() {
     },
   })
   const button = (format: Format) => (
-    <TextButton key={format.words} onClick={() => saving.mutate(format)}>
-      {format.words}
-    </TextButton>
+    <li key={format.words} className="flex min-h-6 items-center">
+      <TextButton onClick={() => saving.mutate(format)}>{format.words}</TextButton>
+    </li>
   )
   return (
     <section className="mt-7" aria-labelledby="files-heading">
       <h2 id="files-heading" className="heading">
         Open formats
       </h2>
-      <p className="mt-1 flex flex-wrap gap-x-5 gap-y-1">{WHOLE.map(button)}</p>
+      <ul className="mt-1 flex flex-wrap gap-x-5">{WHOLE.map(button)}</ul>
       <p className="text-soft mt-2">
         As values separated by{' '}
         <Choice
@@ -74,7 +74,7 @@ export function Files() {
           choose={setSeparator}
         />
       </p>
-      <p className="flex flex-wrap gap-x-5 gap-y-1">{LISTS.map(button)}</p>
+      <ul className="mt-2 flex flex-wrap gap-x-5">{LISTS.map(button)}</ul>
       {saving.error && (
         <p role="alert" className="field-problem">
           {saving.error.message}

@@ -33,6 +33,7 @@ export function Page({ document, number }: { document: PDFDocumentProxy; number:
         container: words,
         viewport: page.getViewport({ scale }),
       }).render()
+      hideMeasures()
       box.dataset.drawn = ''
     }
     // A document that has given way to the next one draws no more.
@@ -46,6 +47,13 @@ export function Page({ document, number }: { document: PDFDocumentProxy; number:
       <div ref={text} className="page-text" />
     </div>
   )
+}
+
+/** The library measures text on canvases of its own beside everything: there is nothing to see or hear on them. */
+function hideMeasures() {
+  window.document.querySelectorAll('.hiddenCanvasElement').forEach((canvas) => {
+    canvas.setAttribute('aria-hidden', 'true')
+  })
 }
 
 /** Whether an element has come within a window's height of being seen. */

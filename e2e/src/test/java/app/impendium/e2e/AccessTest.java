@@ -131,6 +131,15 @@ class AccessTest extends Journey {
                 .isVisible();
         advisor.press("Show table of Cover by rent");
         check(page, "rental with an estimate and a table");
+        advisor.view("Hand-out");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Preview")))
+                .not()
+                .hasAttribute("aria-busy", "true");
+        assertThat(page.locator("[data-drawn]").first()).isVisible();
+        check(page, "hand-out");
+        page.navigate("/practice/hand-outs");
+        advisor.press("Edit First meeting");
+        check(page, "letterhead and templates");
         page.navigate("/practice/programmes");
         advisor.press("Edit Fernside Bank, let homes");
         advisor.press("History of Harbour Mutual, let to tenants");

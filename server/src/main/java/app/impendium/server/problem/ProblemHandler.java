@@ -22,6 +22,7 @@ import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Turns what a controller refuses into problem documents. */
 @RestControllerAdvice
@@ -65,6 +66,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> failed(Exception exception, WebRequest request) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(exception)) {
+            // Whoever asked has gone: there is nobody to answer, and nothing went wrong here.
+            return null;
+        }
         ProblemDetail problem = problems.ofFailure(servletRequest(request), exception);
         return DatabaseTrouble.behind(exception)
                 .map(trouble -> ResponseEntity.status(problem.getStatus())

@@ -22,17 +22,19 @@ public final class Writing {
 
     private final MarketWords words;
     private final Locale locale;
+    private final CurrencyCode currency;
 
-    private Writing(MarketWords words, Locale locale) {
+    private Writing(MarketWords words, Locale locale, CurrencyCode currency) {
         this.words = words;
         this.locale = locale;
+        this.currency = currency;
     }
 
     /** As a case's market writes, or as is usual where its currency is, if the case names no market. */
     public static Writing of(CaseDocument document) {
         MarketWords words = MarketWords.of(Market.of(document));
         String locale = document.market() == null ? localeOf(document.currency()) : words.locale();
-        return new Writing(words, Locale.forLanguageTag(locale));
+        return new Writing(words, Locale.forLanguageTag(locale), document.currency());
     }
 
     /** What the market calls things. */
@@ -48,6 +50,12 @@ public final class Writing {
     /** With two decimals always: 3,026.07. */
     public String amount(long cents) {
         return (cents < 0 ? "−" : "") + plain("#,##0.00", decimal(Math.abs(cents)));
+    }
+
+    /** With the currency's sign: $3,026.07. */
+    public String money(long cents) {
+        String digits = plain("#,##0.00", decimal(Math.abs(cents)));
+        return (cents < 0 ? "−" : "") + sign(currency) + digits;
     }
 
     /** As a person writes it: 468,500, and 468,500.50 only where there are cents. */
@@ -109,6 +117,15 @@ public final class Writing {
 
     private static BigDecimal decimal(long cents) {
         return BigDecimal.valueOf(cents, CENT_DECIMALS);
+    }
+
+    private static String sign(CurrencyCode currency) {
+        return switch (currency) {
+            case USD, CAD, AUD, NZD -> "$";
+            case GBP -> "£";
+            case EUR -> "€";
+            case CHF -> "CHF" + NO_BREAK;
+        };
     }
 
     private static String localeOf(CurrencyCode currency) {

@@ -23,7 +23,7 @@ final class MonthlyCostSection {
         Writing writing = told.writing();
         HousingCostView first = told.figures().housingCost();
         List<Block> blocks = new ArrayList<>();
-        blocks.add(new SentenceBlock("In the first month the home costs " + writing.amount(first.totalCents()) + "."));
+        blocks.add(new SentenceBlock("In the first month the home costs " + writing.money(first.totalCents()) + "."));
         blocks.add(parts(told, first));
         InsuranceView insurance = told.figures().insurance();
         if (insurance != null) {

@@ -1,0 +1,134 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** The hand-out: chosen, seen page by page as it will be, issued and made again, and the case in formats that others read. */
+class HandoutTest extends Journey {
+
+    @Test
+    void whatIsHandedOutIsWhatTheScreenSays() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two Lanes, to hand out", "Ida Brandt");
+        Page page = advisor.page();
+        String sentence = squeezed(advisor.sentence());
+        String month = squeezed(advisor.month().textContent());
+        page.keyboard().press("Escape");
+        advisor.view("Hand-out");
+
+        assertThat(preview(page)).not().hasAttribute("aria-busy", "true");
+        assertThat(firstPage(page)).containsText("Two Lanes, to hand out");
+        Assertions.assertThat(squeezed(firstPage(page).textContent()))
+                .contains("ForIdaBrandt", sentence.substring(0, sentence.lastIndexOf('.')))
+                .contains(month);
+
+        page.getByLabel("Prepared for").fill("Ida Brandt and her brother");
+        page.keyboard().press("Tab");
+        assertThat(firstPage(page)).containsText("her brother");
+        box(page, "Options compared").uncheck();
+        box(page, "names").check();
+        assertThat(advisor.answer()).containsText("without names");
+        assertThat(firstPage(page)).not().containsText("her brother");
+        advisor.press("Move Monthly cost up");
+        assertThat(page.getByRole(AriaRole.CHECKBOX).first()).not().hasAccessibleName("The loan");
+        advisor.press("Undo");
+        assertThat(page.getByRole(AriaRole.CHECKBOX).first()).hasAccessibleName("The loan");
+    }
+
+    @Test
+    void whatIsIssuedIsKeptAndMadeAgain() throws IOException {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two Lanes, issued", "Ida Brandt");
+        Page page = advisor.page();
+        advisor.view("Hand-out");
+        Locator issued = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Issued hand-outs"));
+        advisor.waitUntilSaved();
+
+        Download first = page.waitForDownload(() -> advisor.press("Issue as PDF"));
+
+        Assertions.assertThat(first.suggestedFilename()).matches("Two Lanes, issued \\d{4}-\\d\\d-\\d\\d\\.pdf");
+        Assertions.assertThat(new String(Files.readAllBytes(first.path()), StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF-");
+        assertThat(issued.getByRole(AriaRole.LISTITEM)).hasCount(1);
+        assertThat(issued).containsText("for Ida Brandt, by Bea Ostrander");
+        page.reload();
+        assertThat(issued.getByRole(AriaRole.LISTITEM)).hasCount(1);
+        Download again =
+                page.waitForDownload(() -> issued.getByRole(AriaRole.BUTTON).click());
+        Assertions.assertThat(again.suggestedFilename()).isEqualTo(first.suggestedFilename());
+        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Views of the case")))
+                .containsText("issued");
+    }
+
+    @Test
+    void othersCanReadTheCase() throws IOException {
+        Advisor advisor =
+                someone().signIn(Advisor.EMAIL).open("22 Harrow Court").view("Hand-out");
+        Page page = advisor.page();
+
+        Assertions.assertThat(saved(page, advisor, "The case as JSON")).contains("\"format\" : 2", "22 Harrow Court");
+        Assertions.assertThat(saved(page, advisor, "Its dates as a calendar"))
+                .startsWith("BEGIN:VCALENDAR")
+                .contains("BEGIN:VALARM");
+        advisor.choose("Separated by", "semicolons");
+        Assertions.assertThat(saved(page, advisor, "Schedule")).startsWith("payment;date;amount;interest;");
+        Assertions.assertThat(saved(page, advisor, "Debts")).startsWith("debt;kind;payment;balance;");
+    }
+
+    @Test
+    void templatesAndLetterheadAreThePractices() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        page.navigate("/practice/hand-outs");
+        advisor.press("Add a template");
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("New template"))
+                .getByLabel("Name", new Locator.GetByLabelOptions().setExact(true))
+                .fill("Zebra, loan alone");
+        box(page, "Monthly cost").uncheck();
+        advisor.press("Save");
+        Locator templates = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Templates"));
+        assertThat(templates).containsText("Zebra, loan alone");
+        assertThat(templates.getByRole(AriaRole.LISTITEM).first()).containsText("cases begin with it");
+
+        page.navigate("/cases");
+        advisor.begin("Two Lanes, from a template", "").view("Hand-out");
+        advisor.choose("Begin from a template", "Zebra, loan alone");
+        assertThat(box(page, "Monthly cost")).not().isChecked();
+
+        page.navigate("/practice/hand-outs");
+        advisor.press("Delete Zebra, loan alone");
+        assertThat(templates).not().containsText("Zebra");
+    }
+
+    private static String saved(Page page, Advisor advisor, String button) throws IOException {
+        return Files.readString(
+                page.waitForDownload(() -> advisor.press(button)).path());
+    }
+
+    private static Locator box(Page page, String name) {
+        return page.getByRole(
+                AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator preview(Page page) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Preview"));
+    }
+
+    /** The text of the first page, as it can be selected and read aloud. */
+    private static Locator firstPage(Page page) {
+        return page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1").setExact(true));
+    }
+
+    /** Where lines break says nothing of what is said. */
+    private static String squeezed(String text) {
+        return text.replaceAll("[\\s\u00a0\u202f]+", "");
+    }
+}
