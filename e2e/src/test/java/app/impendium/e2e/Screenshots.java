@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
@@ -58,14 +59,6 @@ final class Screenshots {
             assertThat(page.getByTestId("lever-PRICE")).containsText("A price of at most");
             take(page, "target");
             advisor.press("Close");
-            advisor.press("Change");
-            assertThat(advisor.heading("Costs and conventions")).isVisible();
-            take(page, "costs");
-            advisor.press("Close");
-            advisor.say(Field.TERM, "400 years");
-            assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
-            take(page, "bad-entry");
-            advisor.press("Undo");
             lifeline(advisor, "7 Tollgate Rise", "lifeline");
             options(advisor, "8 Bellfounder Close", "options");
             page.navigate("/cases");
@@ -77,6 +70,7 @@ final class Screenshots {
             advisor.open("9 Chandlers Reach, to let").view("Rental");
             assertThat(page.getByTestId("cover")).isVisible();
             take(page, "rental");
+            handout(advisor);
             page.navigate("/practice/rates");
             advisor.press("Edit 30-year fixed");
             take(page, "rates");
@@ -88,6 +82,21 @@ final class Screenshots {
             assertThat(advisor.heading("Practice")).isVisible();
             take(page, "practice");
         }
+    }
+
+    /** The view, and a page of its document by itself. */
+    private void handout(Advisor advisor) {
+        Page page = advisor.page();
+        page.navigate("/cases");
+        advisor.open("7 Tollgate Rise").view("Hand-out");
+        assertThat(page.locator("[data-drawn]").first()).isVisible();
+        take(page, "hand-out");
+        Locator second = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 2"));
+        second.scrollIntoViewIfNeeded();
+        assertThat(second).hasAttribute("data-drawn", "");
+        page.setViewportSize(1280, 1200);
+        second.screenshot(new Locator.ScreenshotOptions().setPath(folder.resolve("hand-out-page.png")));
+        page.setViewportSize(1280, 800);
     }
 
     private void lifeline(Advisor advisor, String title, String name) {
