@@ -1,4 +1,4 @@
-import { Refusal, tokenHeader, type Problem } from './client'
+import { dataOf, Refusal, tokenHeader, type Problem, type ReadCaseView } from './client'
 
 /** A file with the name that the server gave it. */
 export type NamedFile = { name: string; contents: Blob }
@@ -31,3 +31,16 @@ export const postForFile = async (address: string, body: unknown, signal?: Abort
       ...(signal ? { signal } : {}),
     }),
   )
+
+/** Reads a case from a file as it was handed on. @throws Refusal with everything that is wrong, by its place */
+export async function readCase(text: string): Promise<ReadCaseView> {
+  const response = await fetch('/api/open-data/case/reading', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', ...tokenHeader() },
+    body: text,
+  })
+  const answer: unknown = await response.json()
+  return dataOf<ReadCaseView>(
+    response.ok ? { data: answer as ReadCaseView, response } : { error: answer as Problem, response },
+  )
+}

@@ -10,6 +10,7 @@ import { CaseList } from './CaseList'
 import { useCaseActions } from './useCaseActions'
 
 const loadBeginCase = () => import('./BeginCase')
+const OpenFile = lazy(async () => ({ default: (await import('./OpenFile')).OpenFile }))
 const BeginCase = lazy(async () => ({ default: (await loadBeginCase()).BeginCase }))
 
 /** The practice's cases: what is open, searched as one types, and begun. */
@@ -17,6 +18,7 @@ export function CasesPage() {
   const { practice } = useSession()
   const [search, setSearch] = useSearchInAddress()
   const [begins, setBegins] = useState(false)
+  const [opensFile, setOpensFile] = useState(false)
   const searchField = useRef<HTMLInputElement>(null)
   const cases = useInfiniteQuery(casesQuery(search))
   const { done, undo, duplicate, remove } = useCaseActions()
@@ -50,6 +52,7 @@ export function CasesPage() {
             value={search}
             onChange={(event) => setSearch(event.target.value)}
           />
+          <TextButton onClick={() => setOpensFile(true)}>Open a file…</TextButton>
           <button type="button" className="button" onClick={() => setBegins(true)}>
             New case
           </button>
@@ -72,6 +75,11 @@ export function CasesPage() {
           <p className="text-soft mt-4">Loading cases…</p>
         )}
       </main>
+      {opensFile && (
+        <Suspense>
+          <OpenFile close={() => setOpensFile(false)} />
+        </Suspense>
+      )}
       {begins && (
         <Suspense>
           <BeginCase close={() => setBegins(false)} />

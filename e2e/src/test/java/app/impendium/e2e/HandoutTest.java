@@ -6,9 +6,11 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -80,6 +82,42 @@ class HandoutTest extends Journey {
         advisor.choose("Separated by", "semicolons");
         Assertions.assertThat(saved(page, advisor, "Schedule")).startsWith("payment;date;amount;interest;");
         Assertions.assertThat(saved(page, advisor, "Debts")).startsWith("debt;kind;payment;balance;");
+    }
+
+    @Test
+    void aCaseThatWasHandedOnIsReadBackAsItWas() throws IOException {
+        Advisor advisor = someone()
+                .signIn(Advisor.EMAIL)
+                .begin("Two Lanes, handed on", "Odile Roos")
+                .view("Hand-out");
+        Page page = advisor.page();
+        Path file =
+                page.waitForDownload(() -> advisor.press("The case as JSON")).path();
+        String month = advisor.view("Loan").month().textContent();
+        advisor.toCases();
+        advisor.press("Open a file…");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+
+        choose(dialog, "newer.json", Files.readString(file).replace("\"format\" : 2", "\"format\" : 9"));
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("only formats up to 2 can be read");
+        choose(dialog, "wrong.json", Files.readString(file).replace("\"ratePercent\" : ", "\"ratePercent\" : -"));
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("options 1, terms, rate percent");
+        choose(dialog, "letter.json", "Dear Odile");
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("“letter.json” is no JSON file");
+        choose(dialog, "case.json", Files.readString(file));
+        assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("Two Lanes, handed on for Odile Roos");
+        advisor.press("Keep as a new case");
+
+        assertThat(advisor.month()).hasText(month);
+        advisor.toCases();
+        page.getByLabel("Search cases").fill("handed on");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Two Lanes, handed on")))
+                .hasCount(2);
+    }
+
+    private static void choose(Locator dialog, String name, String contents) {
+        dialog.getByLabel("File", new Locator.GetByLabelOptions().setExact(true))
+                .setInputFiles(new FilePayload(name, "application/json", contents.getBytes(StandardCharsets.UTF_8)));
     }
 
     @Test

@@ -96,6 +96,20 @@ class OpenDataApiTest {
     }
 
     @Test
+    void aCaseOfAnEarlierFormatIsReadAsOneOfToday() {
+        ObjectNode option = (ObjectNode) new JsonMapper()
+                .readTree(FormatsTest.class.getResourceAsStream("/formats/1/cinder-hill.json"))
+                .at("/options/0");
+        Answer answer = BEA.post(
+                "/api/open-data/case/reading", Documents.ofFormat1(option).toString());
+
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.body().at("/document/format").asInt()).isEqualTo(CaseDocument.FORMAT);
+        assertThat(answer.body().at("/evaluation/options/0/paymentCents").asLong())
+                .isPositive();
+    }
+
+    @Test
     void nothingThatIsTypedBecomesAFormula() {
         ObjectNode document = (ObjectNode) new JsonMapper().readTree(json(DemoCases.read("harrow-court")));
         ((ObjectNode) document.at("/debts/0")).put("name", "@SUM(A1), \"so\"");

@@ -2,6 +2,8 @@ package app.impendium.server.opendata;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.evaluation.DocumentEvaluator;
+import app.impendium.server.evaluation.EvaluationView;
 import app.impendium.server.evaluation.Titles;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.words.FileName;
@@ -46,6 +48,24 @@ class OpenDataController {
     ResponseEntity<String> caseFile(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody CaseDocument document) {
         return file(advisor, document, "json", MediaType.APPLICATION_JSON, json.writeValueAsString(document) + "\n");
+    }
+
+    /**
+     * A case that was read from a file.
+     *
+     * @param document in the format that is written today
+     * @param evaluation its figures
+     */
+    record ReadCaseView(CaseDocument document, EvaluationView evaluation) {}
+
+    /**
+     * Reads a case that was handed on, in this format or an earlier one.
+     *
+     * @throws app.impendium.core.finding.CaseException if it has no meaning or no figures, with every finding
+     */
+    @PostMapping("/api/open-data/case/reading")
+    ReadCaseView read(@RequestBody CaseDocument document) {
+        return new ReadCaseView(document, EvaluationView.of(DocumentEvaluator.evaluate(document)));
     }
 
     /** Every payment of an option. */
