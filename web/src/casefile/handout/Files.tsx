@@ -36,6 +36,10 @@ const LISTS: readonly Format[] = [
 ]
 
 const WHOLE: readonly Format[] = [
+  {
+    words: 'A workbook with live formulas',
+    ask: ({ document, titles }) => ['/api/workbooks', { document, titles }],
+  },
   { words: 'The case as JSON', ask: ({ document }) => ['/api/open-data/case', document] },
   {
     words: 'Its dates as a calendar',

@@ -79,6 +79,8 @@ class HandoutTest extends Journey {
         Assertions.assertThat(saved(page, advisor, "Its dates as a calendar"))
                 .startsWith("BEGIN:VCALENDAR")
                 .contains("BEGIN:VALARM");
+        Download workbook = page.waitForDownload(() -> advisor.press("A workbook with live formulas"));
+        Assertions.assertThat(workbook.suggestedFilename()).matches("22 Harrow Court \\d{4}-\\d\\d-\\d\\d\\.xlsx");
         advisor.choose("Separated by", "semicolons");
         Assertions.assertThat(saved(page, advisor, "Schedule")).startsWith("payment;date;amount;interest;");
         Assertions.assertThat(saved(page, advisor, "Debts")).startsWith("debt;kind;payment;balance;");

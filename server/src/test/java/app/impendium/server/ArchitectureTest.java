@@ -36,6 +36,7 @@ class ArchitectureTest {
             Map.entry("lending", Set.of("account", "document", "evaluation", "problem")),
             Map.entry("casefile", Set.of("account", "practice", "document", "evaluation", "problem", "core")),
             Map.entry("words", Set.of("document")),
+            Map.entry("workbook", Set.of("account", "practice", "document", "evaluation", "lending", "words", "core")),
             Map.entry("opendata", Set.of("account", "practice", "document", "evaluation", "words")),
             Map.entry(
                     "handout",

@@ -4,7 +4,7 @@ import app.impendium.core.rate.Growth;
 import java.math.BigDecimal;
 
 /** What two numbers of an {@link Expression} are put together with. */
-enum Operator {
+public enum Operator {
     PLUS(" + ", 1, false) {
         @Override
         BigDecimal apply(BigDecimal left, BigDecimal right) {
@@ -48,7 +48,8 @@ enum Operator {
 
     abstract BigDecimal apply(BigDecimal left, BigDecimal right);
 
-    String sign() {
+    /** As it is printed, with the space around it. */
+    public String sign() {
         return sign;
     }
 

@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
 import app.impendium.core.LoanOption;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionWorkings;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
@@ -21,6 +22,11 @@ public final class CaseAnswers {
     /** The figures of one option. */
     public static OptionView option(CaseDocument document, int option) {
         return DocumentEvaluator.ofOption(document, option, OptionView::of);
+    }
+
+    /** One option as the core tells of it, for whatever goes on from its rules. */
+    public static OptionEvaluation evaluation(CaseDocument document, int option) {
+        return DocumentEvaluator.ofOption(document, option, figures -> figures);
     }
 
     /** Every payment of one option. */

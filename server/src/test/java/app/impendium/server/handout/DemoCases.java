@@ -21,6 +21,7 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.springframework.core.io.ClassPathResource;
 import tools.jackson.databind.json.JsonMapper;
@@ -78,12 +79,17 @@ public final class DemoCases {
                 0,
                 Titles.of(document, List.of()),
                 choice,
-                Arrays.stream(read("limits", LimitSetDocument[].class))
-                        .filter(set -> set.market() == market)
-                        .findFirst(),
+                limits(document),
                 Arrays.stream(read("programmes", ProgrammeDocument[].class))
                         .filter(programme -> programme.market() == market)
                         .findFirst());
+    }
+
+    /** The first limit set of a case's market; none where the demo practice has none. */
+    public static Optional<LimitSetDocument> limits(CaseDocument document) {
+        return Arrays.stream(read("limits", LimitSetDocument[].class))
+                .filter(set -> set.market() == Market.of(document))
+                .findFirst();
     }
 
     private static <T> T read(String name, Class<T> type) {

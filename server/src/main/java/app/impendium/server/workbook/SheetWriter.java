@@ -1,0 +1,96 @@
+package app.impendium.server.workbook;
+
+import app.impendium.server.workbook.Styles.Kind;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import org.apache.poi.ss.usermodel.Cell;
+import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.DateUtil;
+import org.apache.poi.ss.usermodel.Row;
+import org.apache.poi.ss.usermodel.Sheet;
+import org.apache.poi.ss.usermodel.Workbook;
+
+/** Writes a sheet from top to bottom. Each formula carries the figure that it comes to, for those who do not compute it. */
+final class SheetWriter {
+    static final String AMOUNT = "#,##0.00";
+    static final String PERCENT = "0.0000##%";
+    static final String NUMBER = "0.######";
+    static final String DAY = "yyyy-mm-dd";
+
+    private final Sheet sheet;
+    private final Workbook workbook;
+    private final Styles styles;
+    private final Map<String, CellStyle> made = new HashMap<>();
+    private Row row;
+    private int rows;
+
+    SheetWriter(Workbook workbook, Styles styles, String name) {
+        this.workbook = workbook;
+        this.styles = styles;
+        this.sheet = workbook.createSheet(name);
+    }
+
+    /** Begins the next row; its number as a spreadsheet counts it, from 1. */
+    int next() {
+        row = sheet.createRow(rows++);
+        return rows;
+    }
+
+    void width(int column, int characters) {
+        sheet.setColumnWidth(column, characters * 256);
+    }
+
+    /** Keeps so many rows in sight. */
+    void freeze(int above) {
+        sheet.createFreezePane(0, above);
+    }
+
+    void heading(int column, String words) {
+        text(column, words).setCellStyle(styles.heading());
+    }
+
+    void note(int column, String words) {
+        text(column, words).setCellStyle(styles.note());
+    }
+
+    /** Words as they are, whatever they begin with. */
+    Cell text(int column, String words) {
+        Cell cell = row.createCell(column);
+        cell.setCellValue(words);
+        return cell;
+    }
+
+    void value(int column, double value, Kind kind, String format) {
+        Cell cell = row.createCell(column);
+        cell.setCellValue(value);
+        cell.setCellStyle(style(kind, format));
+    }
+
+    void formula(int column, String formula, double figure, String format) {
+        Cell cell = row.createCell(column);
+        cell.setCellFormula(formula);
+        cell.setCellValue(figure);
+        cell.setCellStyle(style(Kind.FORMULA, format));
+    }
+
+    /** Gives the cell in a column of the current row a name that formulas can speak of. */
+    void name(int column, String name) {
+        var named = workbook.createName();
+        named.setNameName(name);
+        named.setRefersToFormula("'" + sheet.getSheetName() + "'!$" + (char) ('A' + column) + "$" + rows);
+    }
+
+    static double amount(long cents) {
+        return BigDecimal.valueOf(cents, 2).doubleValue();
+    }
+
+    static double day(LocalDate day) {
+        return DateUtil.getExcelDate(day);
+    }
+
+    private CellStyle style(Kind kind, String format) {
+        return made.computeIfAbsent(kind + format, key -> styles.of(kind, format));
+    }
+}
