@@ -60,6 +60,13 @@ count_tests() {
     END { printf "%s: %d passed, %d failed, %d skipped\n", name, run - bad - skipped, bad, skipped }' "$@"
 }
 
+# Another program than the tests' own evaluator has to come to the same figures. It is large, and so no part of the tests.
+check_workbooks() {
+  prepare_tests
+  command -v soffice >/dev/null || install_packages libreoffice-calc-nogui
+  maven test -pl core,web,server -Dtest=WorkbooksInAnotherProgram -Dsurefire.failIfNoSpecifiedTests=false
+}
+
 take_screenshots() {
   prepare_tests
   run_journey_main app.impendium.e2e.Screenshots "$HOME_FOLDER/docs/screenshots"

@@ -10,7 +10,7 @@ import { amount, atLevelPayment, purchaseOf, withPurchase } from '../option'
 import { useOption } from '../OptionContext'
 import { PreApproval } from './PreApproval'
 import { PriceChart } from './PriceChart'
-import type { CurvePoint } from './priceCurve'
+import type { CurvePoint } from './priceMarks'
 import { Take } from './Take'
 import type { Affordability, Held } from './useAffordability'
 
@@ -69,15 +69,11 @@ function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingPr
           <div className="mid:grid-cols-2 mt-5 grid gap-x-8 gap-y-6">
             <PriceChart
               title="Largest price by rate"
-              points={ratePoints(view)}
-              today={{ at: own, priceCents }}
-              write={formatPercent}
+              curve={{ points: ratePoints(view), today: { at: own, priceCents }, write: formatPercent }}
             />
             <PriceChart
               title={`Largest price by money ${words.down}`}
-              points={downPoints(view)}
-              today={{ at: downCents, priceCents }}
-              write={formatEntry}
+              curve={{ points: downPoints(view), today: { at: downCents, priceCents }, write: formatEntry }}
             />
           </div>
           {isSummary && <PreApproval most={most} held={chosen} close={() => setIsSummary(false)} />}

@@ -1,75 +1,47 @@
-import { formatEntry } from '../../format/amount'
+import { Drawing } from '../../picture/Drawing'
+import { sheet } from '../../picture/svg'
+import { TakePicture } from '../../picture/TakePicture'
 import { useWidth } from '../../ui/useWidth'
-import { priceCurve, type CurvePoint } from './priceCurve'
+import { useOpenCase } from '../CaseContext'
+import { priceMarks, priceWords, type PriceCurve } from './priceMarks'
 
-const HEIGHT = 130
-const AMOUNTS_PX = 64
-const ABOVE_PX = 22
-const BELOW_PX = 24
-const LEAST_PX = 160
-
-type PriceChartProps = {
-  title: string
-  points: readonly CurvePoint[]
-  /** The point where they stand today. */
-  today: CurvePoint
-  write: (at: number) => string
-}
+const HEIGHT = 176
+const LEAST_PX = 240
+const SHEET_WIDTH = 640
+const SHEET_HEIGHT = 260
 
 /** The largest price against one thing, with today's point marked; the same in words for those who do not see it. */
-export function PriceChart({ title, points, today, write }: PriceChartProps) {
+export function PriceChart({ title, curve }: { title: string; curve: PriceCurve }) {
+  const { document } = useOpenCase()
   const [attach, total] = useWidth()
-  const [first] = points
-  const last = points.at(-1)
-  if (!first || !last) return null
-  const width = Math.max(LEAST_PX, total - AMOUNTS_PX - 12)
-  const { path, x, y, ticks } = priceCurve(points, width, HEIGHT)
-  const at = x(today.at)
-  const said = `${write(today.at)}: ${formatEntry(today.priceCents)}`
-  const inWords = [first, today, last]
-    .map((point) => `${write(point.at)} ${formatEntry(point.priceCents)}`)
-    .join(', ')
+  if (curve.points.length === 0) return null
+  const width = Math.max(LEAST_PX, total)
   return (
     <figure ref={attach}>
-      <figcaption className="heading">{title}</figcaption>
-      <svg
-        role="img"
-        aria-label={`${title}: ${inWords}`}
-        width="100%"
-        height={ABOVE_PX + HEIGHT + BELOW_PX}
-        className="price-chart"
-      >
-        <g transform={`translate(${AMOUNTS_PX},${ABOVE_PX})`}>
-          {ticks.map((tick) => (
-            <g key={tick}>
-              <path d={`M0,${y(tick)}H${width}`} className="price-chart-across" />
-              <text x={-8} y={y(tick) + 4} textAnchor="end">
-                {formatEntry(tick)}
-              </text>
-            </g>
-          ))}
-          <path d={path} className="price-chart-line" />
-          <path d={`M${at},${y(today.priceCents)}V${HEIGHT}`} className="price-chart-drop" />
-          <circle cx={at} cy={y(today.priceCents)} r={5} className="price-chart-today" />
-          <text
-            x={at}
-            y={y(today.priceCents) - 12}
-            textAnchor={sideOf(first, last)}
-            className="price-chart-said"
-          >
-            {said}
-          </text>
-          <text x={0} y={HEIGHT + 18}>
-            {write(first.at)}
-          </text>
-          <text x={width} y={HEIGHT + 18} textAnchor="end">
-            {write(last.at)}
-          </text>
-        </g>
-      </svg>
+      <div className="flex items-baseline justify-between gap-x-4">
+        <figcaption className="heading">{title}</figcaption>
+        <TakePicture
+          title={document.title}
+          name={title.toLowerCase()}
+          draw={() =>
+            sheet({
+              title: document.title,
+              about: title,
+              width: SHEET_WIDTH,
+              height: SHEET_HEIGHT,
+              parts: priceMarks(curve, SHEET_WIDTH, SHEET_HEIGHT),
+            })
+          }
+        />
+      </div>
+      <div role="img" aria-label={`${title}: ${priceWords(curve)}`}>
+        <Drawing
+          marks={priceMarks(curve, width, HEIGHT)}
+          width={width}
+          height={HEIGHT}
+          className="block w-full"
+        />
+      </div>
     </figure>
   )
 }
-
-/** The side of a point on which its words keep clear of the line. */
-const sideOf = (first: CurvePoint, last: CurvePoint) => (first.priceCents < last.priceCents ? 'end' : 'start')
