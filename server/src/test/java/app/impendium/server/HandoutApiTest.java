@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Hand-outs over HTTP, what is kept of them, and what a practice's hand-outs begin with. */
@@ -123,6 +124,25 @@ class HandoutApiTest {
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().at("/fields/0/pointer").asString()).endsWith(pointer.replace("/document", ""));
+    }
+
+    @Test
+    void moreDebtsThanACaseHoldsAreRefusedInASentence() {
+        ObjectNode document = brief();
+        ArrayNode debts = document.putArray("debts");
+        for (int i = 0; i < 300; i++) {
+            debts.addObject()
+                    .put("id", "debt-" + i)
+                    .put("name", "card")
+                    .put("balanceCents", 100)
+                    .put("paymentCents", 10);
+        }
+
+        Answer refused = BEA.post("/api/hand-outs/pdf", question(document));
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().at("/detail").asString()).isNotBlank();
+        assertThat(refused.body().at("/fields/0/pointer").asString()).endsWith("/debts");
     }
 
     @Test

@@ -35,6 +35,24 @@ public final class DemoCases {
 
     private DemoCases() {}
 
+    /** Those that show every kind of loan between them. */
+    public static List<String> names() {
+        return List.of(
+                "weir-house",
+                "mill-race",
+                "pinfold-yard",
+                "harrow-court",
+                "tollgate-rise",
+                "sorrel-street",
+                "cinder-hill",
+                "quarry-lane",
+                "heron-mews",
+                "tannery-row",
+                "cooperage-wharf",
+                "chandlers-reach",
+                "ropewalk-terrace");
+    }
+
     public static CaseDocument read(String name) {
         return read(name, CaseDocument.class);
     }

@@ -26,7 +26,7 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -34,22 +34,7 @@ class CaseWorkbookTest {
     private static final double NOTHING = 0.000_001;
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "weir-house",
-                "mill-race",
-                "pinfold-yard",
-                "harrow-court",
-                "tollgate-rise",
-                "sorrel-street",
-                "cinder-hill",
-                "quarry-lane",
-                "heron-mews",
-                "tannery-row",
-                "cooperage-wharf",
-                "chandlers-reach",
-                "ropewalk-terrace"
-            })
+    @MethodSource("app.impendium.server.handout.DemoCases#names")
     void everyFormulaComesToTheFigureThatItCarries(String name) throws IOException {
         try (XSSFWorkbook workbook = workbook(DemoCases.read(name))) {
             FormulaEvaluator evaluator = workbook.getCreationHelper().createFormulaEvaluator();

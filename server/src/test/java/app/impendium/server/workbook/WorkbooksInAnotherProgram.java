@@ -21,7 +21,7 @@ import org.apache.poi.xssf.usermodel.XSSFCell;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Has LibreOffice compute the demo cases' workbooks from nothing but their inputs. Run by ./impendium workbooks. */
 class WorkbooksInAnotherProgram {
@@ -31,22 +31,7 @@ class WorkbooksInAnotherProgram {
     private Path folder;
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "weir-house",
-                "mill-race",
-                "pinfold-yard",
-                "harrow-court",
-                "tollgate-rise",
-                "sorrel-street",
-                "cinder-hill",
-                "quarry-lane",
-                "heron-mews",
-                "tannery-row",
-                "cooperage-wharf",
-                "chandlers-reach",
-                "ropewalk-terrace"
-            })
+    @MethodSource("app.impendium.server.handout.DemoCases#names")
     void everyFormulaComesToTheSame(String name) throws IOException, InterruptedException {
         Path written = folder.resolve(name + ".xlsx");
         write(DemoCases.read(name), written);
