@@ -47,7 +47,9 @@ class PrivacyTest extends Journey {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Line 3");
         page.getByLabel("Debts, one a line").fill("debt,payment,balance\ngondola,1739.46,31864\n");
         advisor.press("Take these lines");
-        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Debts")))
+        assertThat(page.getByRole(
+                        AriaRole.LIST,
+                        new Page.GetByRoleOptions().setName("Debts").setExact(true)))
                 .containsText("1,739.46");
         advisor.press("Fill from a simulated credit report");
         assertThat(page.getByText("from a simulated report").first()).isVisible();
