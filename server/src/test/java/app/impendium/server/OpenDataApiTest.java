@@ -152,6 +152,31 @@ class OpenDataApiTest {
                 .isEqualTo(404);
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/hand-outs/content",
+                "/api/hand-outs/pdf",
+                "/api/workbooks",
+                "/api/open-data/case",
+                "/api/open-data/case/reading",
+                "/api/open-data/schedule?option=0",
+                "/api/open-data/options",
+                "/api/open-data/incomes",
+                "/api/open-data/debts",
+                "/api/open-data/calendar?option=0"
+            })
+    void halfACaseIsRefusedAtItsFields(String address) {
+        for (String body : List.of(
+                "{}",
+                "{\"options\": [null]}",
+                "{\"document\": {}}",
+                "{\"document\": {\"title\": \"A\", \"clients\": \"\", \"options\": [null]}, \"option\": 0}",
+                "{\"household\": {\"incomes\": [{}]}, \"debts\": [{}]}")) {
+            assertThat(BEA.post(address, body).status()).as(body).isBetween(400, 422);
+        }
+    }
+
     private static JsonNode without(JsonNode entry) {
         return ((ObjectNode) entry.deepCopy()).remove(List.of("id", "person", "simulated"));
     }

@@ -19,6 +19,12 @@ import java.util.List;
 public final class CaseAnswers {
     private CaseAnswers() {}
 
+    /** The document itself, once what it says beside its options has a meaning and its title can be shown. */
+    public static CaseDocument checked(CaseDocument document) {
+        CaseReader.attempts(document, (option, assumptions) -> option);
+        return document;
+    }
+
     /** The figures of one option. */
     public static OptionView option(CaseDocument document, int option) {
         return DocumentEvaluator.ofOption(document, option, OptionView::of);

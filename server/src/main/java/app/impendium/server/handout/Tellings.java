@@ -6,6 +6,7 @@ import app.impendium.server.document.HandoutDocument;
 import app.impendium.server.document.LetterheadDocument;
 import app.impendium.server.document.LetterheadDocument.DisclaimerDocument;
 import app.impendium.server.document.Market;
+import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.Titles;
 import app.impendium.server.handout.compose.Composer;
 import app.impendium.server.handout.compose.Telling;
@@ -40,7 +41,7 @@ class Tellings {
      * @throws app.impendium.core.finding.CaseException if a title is none
      */
     Telling of(SignedInAdvisor advisor, HandoutQuestion question) {
-        CaseDocument document = question.document();
+        CaseDocument document = CaseAnswers.checked(question.document());
         HandoutDocument choice = document.handout() == null ? templates.usual(advisor) : document.handout();
         return new Telling(
                 document,

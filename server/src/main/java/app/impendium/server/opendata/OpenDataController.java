@@ -2,6 +2,7 @@ package app.impendium.server.opendata;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.DocumentEvaluator;
 import app.impendium.server.evaluation.EvaluationView;
 import app.impendium.server.evaluation.Titles;
@@ -47,7 +48,12 @@ class OpenDataController {
     @PostMapping(path = "/api/open-data/case", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> caseFile(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody CaseDocument document) {
-        return file(advisor, document, "json", MediaType.APPLICATION_JSON, json.writeValueAsString(document) + "\n");
+        return file(
+                advisor,
+                document,
+                "json",
+                MediaType.APPLICATION_JSON,
+                json.writeValueAsString(CaseAnswers.checked(document)) + "\n");
     }
 
     /**
@@ -84,7 +90,7 @@ class OpenDataController {
             @AuthenticationPrincipal SignedInAdvisor advisor,
             @RequestParam(defaultValue = "COMMA") Separator separator,
             @RequestBody TitledCase titled) {
-        CaseDocument document = titled.document();
+        CaseDocument document = CaseAnswers.checked(titled.document());
         List<String> titles = Titles.of(document, titled.titles());
         return csv(advisor, document, "options", SeparatedValues.of(CaseTables.options(document, titles), separator));
     }
@@ -95,7 +101,11 @@ class OpenDataController {
             @AuthenticationPrincipal SignedInAdvisor advisor,
             @RequestParam(defaultValue = "COMMA") Separator separator,
             @RequestBody CaseDocument document) {
-        return csv(advisor, document, "incomes", SeparatedValues.of(CaseTables.incomes(document), separator));
+        return csv(
+                advisor,
+                CaseAnswers.checked(document),
+                "incomes",
+                SeparatedValues.of(CaseTables.incomes(document), separator));
     }
 
     /** What they owe. */
@@ -104,7 +114,11 @@ class OpenDataController {
             @AuthenticationPrincipal SignedInAdvisor advisor,
             @RequestParam(defaultValue = "COMMA") Separator separator,
             @RequestBody CaseDocument document) {
-        return csv(advisor, document, "debts", SeparatedValues.of(CaseTables.debts(document), separator));
+        return csv(
+                advisor,
+                CaseAnswers.checked(document),
+                "debts",
+                SeparatedValues.of(CaseTables.debts(document), separator));
     }
 
     /** The days of an option's loan. */

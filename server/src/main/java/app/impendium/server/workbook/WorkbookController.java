@@ -2,6 +2,7 @@ package app.impendium.server.workbook;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.Titles;
 import app.impendium.server.lending.ChosenRules;
 import app.impendium.server.practice.PracticeSettings;
@@ -43,7 +44,7 @@ class WorkbookController {
     ResponseEntity<byte[]> workbook(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody WorkbookQuestion question)
             throws IOException {
-        CaseDocument document = question.document();
+        CaseDocument document = CaseAnswers.checked(question.document());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         CaseWorkbook.write(
                 document,
