@@ -7,6 +7,7 @@ import type { KeyAction } from '../app/keys'
 import { useSession } from '../app/session'
 import { TopBar } from '../app/TopBar'
 import { CaseList } from './CaseList'
+import { UnseenNotes } from './UnseenNotes'
 import { useCaseActions } from './useCaseActions'
 
 const loadBeginCase = () => import('./BeginCase')
@@ -60,6 +61,7 @@ export function CasesPage() {
         <p role="status" className="mt-3 min-h-6">
           {done?.words} {done?.canUndo && <TextButton onClick={undo}>Undo</TextButton>}
         </p>
+        <UnseenNotes />
         {cases.isError ? (
           <p className="text-over mt-4 font-medium">The cases cannot be loaded.</p>
         ) : cases.data ? (

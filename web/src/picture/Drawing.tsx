@@ -80,6 +80,7 @@ function Drawn({ mark, tile }: { mark: Mark; tile: (colour: Colour) => string })
           fontWeight={mark.weight}
           fill={inLook(mark.colour ?? 'ink')}
           className="drawing-words"
+          data-inverse={mark.colour === 'paper' || undefined}
         >
           {mark.words}
         </text>

@@ -3,6 +3,7 @@ import { SectionList } from '../../handout/SectionList'
 import { LeaveOut } from '../../handout/LeaveOut'
 import { useOpenCase } from '../CaseContext'
 import { ShownOption } from '../ShownOption'
+import { ClientLinks } from './ClientLinks'
 import { Files } from './Files'
 import { HandoutSentence } from './HandoutSentence'
 import { IssuedList } from './IssuedList'
@@ -38,8 +39,9 @@ function Handout() {
           <SectionList handout={handout} empty={emptyOf(document)} />
           <LeaveOut handout={handout} />
           <Letters handout={handout} />
-          <Files />
           <IssuedList />
+          <ClientLinks />
+          <Files />
         </div>
         <Preview />
       </div>

@@ -5,7 +5,7 @@ import { saveFile } from '../../ui/saveFile'
 import { TextButton } from '../../ui/TextButton'
 import { IssueButton } from './IssueButton'
 import { useHandoutQuestion } from './useHandoutQuestion'
-import { useRested } from './useRested'
+import { useRested } from '../../ui/useRested'
 
 /** Shorter would print a document for each key press, longer would look as if nothing followed. */
 const REST_MS = 400

@@ -50,6 +50,9 @@ class ArchitectureTest {
                             "casefile",
                             "problem",
                             "core")),
+            Map.entry(
+                    "clientpage",
+                    Set.of("account", "practice", "document", "evaluation", "handout", "casefile", "problem", "core")),
             Map.entry("demo", Set.of("account", "practice", "document", "rates", "lending", "handout", "casefile")),
             Map.entry("frontend", Set.of("problem")));
 

@@ -14,6 +14,7 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.session.web.http.CookieSerializer;
 
@@ -21,6 +22,9 @@ import org.springframework.session.web.http.CookieSerializer;
 @Configuration
 class SignInSecurity {
     private static final String SESSION = "/api/session";
+    /** Opened by the key of a link, which comes with each request: nothing rides on a cookie there. */
+    private static final String CLIENT_PAGE = "/api/client-page/**";
+
     private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline';"
             + " img-src 'self' data: blob:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
@@ -34,7 +38,7 @@ class SignInSecurity {
             HttpSecurity http, Problems problems, CookieSerializer cookies, SignedInSession signedIn) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, SESSION)
                         .permitAll()
-                        .requestMatchers("/api/openapi")
+                        .requestMatchers("/api/openapi", CLIENT_PAGE)
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
@@ -70,9 +74,10 @@ class SignInSecurity {
                                 "Not allowed",
                                 "The request did not carry this session's token. Load the page again.")))
                 .securityContext(context -> context.securityContextRepository(signedIn))
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers(CLIENT_PAGE))
                 .requestCache(RequestCacheConfigurer::disable)
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
     }
 

@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -57,6 +58,13 @@ public class CaseStore {
     @Transactional(readOnly = true)
     public CaseView read(SignedInAdvisor advisor, UUID id) {
         return CaseView.of(find(advisor, id), advisor);
+    }
+
+    /** What a practice's case is called; none where it has no such case. */
+    @Transactional(readOnly = true)
+    public Optional<String> title(UUID practiceId, UUID id) {
+        return cases.findByPracticeIdAndIdAndDeletedAtIsNull(practiceId, id)
+                .map(saved -> saved.document().title());
     }
 
     /**

@@ -17,6 +17,11 @@ public record AssumptionsDocument(
         @Schema(nullable = true) BigDecimal marginalTaxPercent,
         @Schema(nullable = true) Integer keptMonths) {
 
+    /** The same with the loan kept for so many months. */
+    public AssumptionsDocument withKeptMonths(int months) {
+        return new AssumptionsDocument(homeValuePercent, discountPercent, marginalTaxPercent, months);
+    }
+
     /** Nothing taken for granted. */
     public static final AssumptionsDocument NONE = new AssumptionsDocument(null, null, null, null);
 }

@@ -49,6 +49,26 @@ public record CaseDocument(
         household = household == null ? HouseholdDocument.NONE : household;
     }
 
+    /** The same with other assumptions. */
+    public CaseDocument withAssumptions(AssumptionsDocument others) {
+        return new CaseDocument(
+                format,
+                title,
+                clients,
+                market,
+                currency,
+                others,
+                debts,
+                household,
+                home,
+                letting,
+                presentPayment,
+                conclusion,
+                pricedOn,
+                handout,
+                options);
+    }
+
     /** The same with other options. */
     public CaseDocument withOptions(List<OptionDocument> others) {
         return new CaseDocument(

@@ -30,6 +30,19 @@ public record FeaturesDocument(
     public static final FeaturesDocument NONE =
             new FeaturesDocument(null, null, null, List.of(), List.of(), null, List.of(), null);
 
+    /** The same with other extra payments. */
+    public FeaturesDocument withExtras(List<ExtraDocument> others) {
+        return new FeaturesDocument(
+                interestOnlyPayments,
+                balloonCents,
+                paymentCents,
+                paymentSteps,
+                others,
+                extraEffect,
+                rateChanges,
+                buydown);
+    }
+
     /** Lists that are not sent are empty. */
     public FeaturesDocument {
         paymentSteps = paymentSteps == null ? List.of() : paymentSteps;

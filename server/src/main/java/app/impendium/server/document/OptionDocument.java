@@ -27,6 +27,11 @@ public record OptionDocument(
         housing = housing == null ? HousingDocument.NONE : housing;
     }
 
+    /** The same with other features. */
+    public OptionDocument withFeatures(FeaturesDocument others) {
+        return new OptionDocument(id, name, financing, terms, others, closing, housing);
+    }
+
     /** The same under other terms. */
     public OptionDocument withTerms(TermsDocument others) {
         return new OptionDocument(id, name, financing, others, features, closing, housing);

@@ -29,6 +29,19 @@ public record TermsDocument(
         @Schema(nullable = true) Integer rateTermMonths,
         @Schema(nullable = true) LocalDate firstPayment) {
 
+    /** The same at another rate. */
+    public TermsDocument withRatePercent(BigDecimal percent) {
+        return new TermsDocument(
+                percent,
+                lettingAddOnPercent,
+                compounding,
+                frequency,
+                rounding,
+                amortizationMonths,
+                rateTermMonths,
+                firstPayment);
+    }
+
     /** The same with its first payment on another day. */
     public TermsDocument withFirstPayment(LocalDate day) {
         return new TermsDocument(

@@ -7,10 +7,11 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Leads every address of the front end to its one page; its other files carry their content's hash in their names. */
+/** Leads every address of the front end to the page for advisors or the one for clients; its other files carry their content's hash in their names. */
 @Configuration
 class FrontEndRoutes implements WebMvcConfigurer {
     private static final String PAGE = "forward:/index.html";
+    private static final String CLIENT_PAGE = "forward:/client.html";
     private static final Duration FOR_GOOD = Duration.ofDays(365);
 
     @Override
@@ -18,6 +19,7 @@ class FrontEndRoutes implements WebMvcConfigurer {
         registry.addViewController("/").setViewName(PAGE);
         registry.addViewController("/cases/**").setViewName(PAGE);
         registry.addViewController("/practice/**").setViewName(PAGE);
+        registry.addViewController("/client-page").setViewName(CLIENT_PAGE);
     }
 
     @Override

@@ -10,8 +10,8 @@ import java.util.List;
  * @param titles what the options are called, in the case's order, each at most 200 characters; those that are missing are called by
  *     their names, or counted
  */
-record HandoutQuestion(CaseDocument document, int option, List<String> titles) {
-    HandoutQuestion {
+public record HandoutQuestion(CaseDocument document, int option, List<String> titles) {
+    public HandoutQuestion {
         titles = titles == null ? List.of() : titles;
     }
 }

@@ -2,8 +2,6 @@ package app.impendium.server.handout;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
-import app.impendium.server.casefile.CaseView;
-import app.impendium.server.document.IssuedHandoutDocument;
 import app.impendium.server.handout.IssuedRow.IssuedCase;
 import app.impendium.server.handout.compose.Telling;
 import app.impendium.server.handout.content.HandoutContent;
@@ -46,27 +44,13 @@ class IssuedHandouts {
      */
     @Transactional
     IssuedView issue(SignedInAdvisor advisor, UUID caseId, int seenRevision, int option, List<String> titles) {
-        CaseView saved = cases.read(advisor, caseId);
-        if (saved.revision() != seenRevision) {
-            throw new RefusedException(
-                    HttpStatus.CONFLICT,
-                    "Saved from elsewhere in the meantime",
-                    saved.savedBy() + " saved this case after you opened it. Look at it again before you hand it out.");
-        }
-        Telling telling = tellings.of(advisor, new HandoutQuestion(saved.document(), option, titles));
+        Telling telling = tellings.ofSaved(advisor, caseId, seenRevision, option, titles);
         HandoutContent content = tellings.composed(advisor, telling);
-        IssuedHandoutDocument madeFrom = new IssuedHandoutDocument(
-                telling.document(),
-                telling.option(),
-                telling.titles(),
-                telling.choice(),
-                telling.limits().orElse(null),
-                telling.programme().orElse(null));
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
         IssuedRow row = issued.save(new IssuedRow(
-                advisor, new IssuedCase(caseId, saved.revision()), now, build.getVersion(), madeFrom, content));
+                advisor, new IssuedCase(caseId, seenRevision), now, build.getVersion(), telling.kept(), content));
         return new IssuedView(
-                row.getId(), saved.revision(), content.preparedFor(), now, advisor.name(), build.getVersion());
+                row.getId(), seenRevision, content.preparedFor(), now, advisor.name(), build.getVersion());
     }
 
     /**

@@ -1,6 +1,8 @@
 package app.impendium.server.handout;
 
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.casefile.CaseStore;
+import app.impendium.server.casefile.CaseView;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.HandoutDocument;
 import app.impendium.server.document.LetterheadDocument;
@@ -14,20 +16,33 @@ import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.handout.content.HandoutContent.LetterheadContent;
 import app.impendium.server.lending.ChosenRules;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.problem.RefusedException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Tells of a case with what its practice keeps: its limits and programmes, its templates and its letterhead. */
 @Service
-class Tellings {
+public class Tellings {
+    private final CaseStore cases;
     private final ChosenRules rules;
     private final Templates templates;
     private final Letterheads letterheads;
     private final PracticeSettings practices;
     private final Clock clock;
 
-    Tellings(ChosenRules rules, Templates templates, Letterheads letterheads, PracticeSettings practices, Clock clock) {
+    Tellings(
+            CaseStore cases,
+            ChosenRules rules,
+            Templates templates,
+            Letterheads letterheads,
+            PracticeSettings practices,
+            Clock clock) {
+        this.cases = cases;
         this.rules = rules;
         this.templates = templates;
         this.letterheads = letterheads;
@@ -40,7 +55,7 @@ class Tellings {
      *
      * @throws app.impendium.core.finding.CaseException if a title is none
      */
-    Telling of(SignedInAdvisor advisor, HandoutQuestion question) {
+    public Telling of(SignedInAdvisor advisor, HandoutQuestion question) {
         CaseDocument document = CaseAnswers.checked(question.document());
         HandoutDocument choice = document.handout() == null ? templates.usual(advisor) : document.handout();
         return new Telling(
@@ -49,11 +64,33 @@ class Tellings {
                 Titles.of(document, question.titles()),
                 choice,
                 rules.limits(advisor, document),
-                rules.programme(advisor, document));
+                rules.programme(advisor, document),
+                Telling.PAPER_WIDTH);
+    }
+
+    /**
+     * What is asked of a case as it is saved.
+     *
+     * @param seenRevision the state of the case that whoever asks has seen
+     * @param option counted from 0
+     * @param titles what the options are called
+     * @throws RefusedException if the practice has no such case, or it was saved since
+     * @throws app.impendium.core.finding.CaseException if a title is none
+     */
+    @Transactional(readOnly = true)
+    public Telling ofSaved(SignedInAdvisor advisor, UUID caseId, int seenRevision, int option, List<String> titles) {
+        CaseView saved = cases.read(advisor, caseId);
+        if (saved.revision() != seenRevision) {
+            throw new RefusedException(
+                    HttpStatus.CONFLICT,
+                    "Saved from elsewhere in the meantime",
+                    saved.savedBy() + " saved this case after you opened it. Look at it again before you hand it out.");
+        }
+        return of(advisor, new HandoutQuestion(saved.document(), option, titles));
     }
 
     /** What a hand-out of today says. */
-    HandoutContent composed(SignedInAdvisor advisor, Telling telling) {
+    public HandoutContent composed(SignedInAdvisor advisor, Telling telling) {
         LetterheadDocument letterhead = letterheads.of(advisor);
         Market market = Market.of(telling.document());
         String disclaimer = letterhead.disclaimers().stream()

@@ -5,6 +5,7 @@ import app.impendium.server.document.Market;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +40,12 @@ public class PracticeSettings {
     @Transactional(readOnly = true)
     public ZoneId timeZone(SignedInAdvisor advisor) {
         return own(advisor).timeZone();
+    }
+
+    /** Where a practice works, for what nobody has signed in for. */
+    @Transactional(readOnly = true)
+    public ZoneId timeZone(UUID practiceId) {
+        return practices.findById(practiceId).orElseThrow().timeZone();
     }
 
     /** What the advisor's practice is called. */

@@ -25,6 +25,7 @@ class BodyLimit extends OncePerRequestFilter {
     private static final List<Limit> LIMITS = List.of(
             new Limit("/api/session", 4 * KIB),
             new Limit("/api/practice", 4 * KIB),
+            new Limit("/api/client-page", 16 * KIB),
             new Limit("/api/household/", 8 * KIB * KIB),
             new Limit("/api/letterhead", 512 * KIB),
             new Limit("/api/annual-percentage-rates", 512 * KIB),

@@ -100,7 +100,8 @@ public final class DemoCases {
                 limits(document),
                 Arrays.stream(read("programmes", ProgrammeDocument[].class))
                         .filter(programme -> programme.market() == market)
-                        .findFirst());
+                        .findFirst(),
+                Telling.PAPER_WIDTH);
     }
 
     /** The first limit set of a case's market; none where the demo practice has none. */

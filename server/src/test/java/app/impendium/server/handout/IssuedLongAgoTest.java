@@ -12,7 +12,6 @@ import app.impendium.server.handout.pdf.PdfPrinter;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import java.util.Optional;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -40,16 +39,7 @@ class IssuedLongAgoTest {
         HandoutContent kept = JSON.treeToValue(KEPT.get("content"), HandoutContent.class);
 
         HandoutContent again = Composer.compose(
-                new Telling(
-                        made.document(),
-                        made.option(),
-                        made.titles(),
-                        made.choice(),
-                        Optional.ofNullable(made.limits()),
-                        Optional.ofNullable(made.programme())),
-                kept.letterhead(),
-                kept.day(),
-                kept.disclaimer());
+                Telling.again(made, Telling.PAPER_WIDTH), kept.letterhead(), kept.day(), kept.disclaimer());
 
         assertThat(figures(again)).isEqualTo(figures(kept));
     }

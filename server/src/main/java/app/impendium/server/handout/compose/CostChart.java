@@ -16,15 +16,17 @@ import java.util.stream.IntStream;
 /** What each option costs more or less than the one compared with, by how long it is kept, and which costs least when. */
 final class CostChart {
     private static final int AMOUNTS = 84;
-    private static final int LINES = 436;
-    private static final int LABELS = 160;
+    private static final int MOST_LABELS = 160;
+    private static final double LABELS_SHARE = 0.28;
+    private static final double LETTER = 6.6;
+    private static final int YEARS_LABEL = 52;
+    private static final int[] YEARS_APART = {2, 5, 10, 20};
     private static final int TOP = 10;
     private static final int HEIGHT = 170;
     private static final int BAND = 10;
     private static final int FOOT = 44;
     private static final int TICKS = 4;
     private static final int LABEL_ROOM = 15;
-    private static final int LONGEST_LABEL = 24;
     private static final int MONTHS_PER_YEAR = 12;
     private static final int NEAR_MONTHS = 120;
     private static final double BEYOND = 1.25;
@@ -37,6 +39,8 @@ final class CostChart {
     private final ComparisonView comparison;
     private final List<Integer> others;
     private final int months;
+    private final int labels;
+    private final int lines;
     private final LinearScale x;
     private final LinearScale y;
 
@@ -50,7 +54,9 @@ final class CostChart {
                 .toList();
         int beyond = (int) Math.ceil(comparison.keptMonths() * BEYOND / MONTHS_PER_YEAR) * MONTHS_PER_YEAR;
         this.months = Math.min(comparison.horizonMonths(), Math.max(NEAR_MONTHS, beyond));
-        this.x = new LinearScale(0, months, AMOUNTS, AMOUNTS + LINES);
+        this.labels = (int) Math.min(MOST_LABELS, told.chartWidth() * LABELS_SHARE);
+        this.lines = told.chartWidth() - AMOUNTS - labels;
+        this.x = new LinearScale(0, months, AMOUNTS, AMOUNTS + lines);
         this.y = amounts();
     }
 
@@ -62,7 +68,7 @@ final class CostChart {
         List<Mark> marks = new ArrayList<>();
         for (double tick : y.ticks(TICKS)) {
             marks.add(
-                    LineMark.thin("M" + AMOUNTS + "," + tenths(y.at(tick)) + "h" + LINES, tick == 0 ? "soft" : "rule"));
+                    LineMark.thin("M" + AMOUNTS + "," + tenths(y.at(tick)) + "h" + lines, tick == 0 ? "soft" : "rule"));
             String words =
                     tick == 0 ? "same" : told.writing().difference((long) tick).replace(".00", "");
             marks.add(WordsMark.soft(AMOUNTS - 8.0, y.at(tick) + 4, words, Anchor.END));
@@ -76,7 +82,7 @@ final class CostChart {
                 "All-in cost compared with " + told.title(comparison.baseline()) + ", by how long it is kept",
                 "A line for each option, above the middle where it costs more. The upright line marks how long they keep it; "
                         + "the band below shows which costs least. The table above tells the amounts.",
-                AMOUNTS + LINES + LABELS,
+                told.chartWidth(),
                 HEIGHT + FOOT,
                 marks);
     }
@@ -128,13 +134,14 @@ final class CostChart {
             double at = Math.min(lowest, Math.max(free, y.at(difference(place, months))));
             free = at + LABEL_ROOM;
             marks.add(WordsMark.strong(
-                    AMOUNTS + LINES + 8.0, at + 4, shortened(told.title(place)), Anchor.START, COLOURS.get(place)));
+                    AMOUNTS + lines + 8.0, at + 4, shortened(told.title(place)), Anchor.START, COLOURS.get(place)));
         }
         return marks;
     }
 
-    private static String shortened(String title) {
-        return title.length() <= LONGEST_LABEL ? title : title.substring(0, LONGEST_LABEL - 1) + "…";
+    private String shortened(String title) {
+        int longest = (int) (labels / LETTER);
+        return title.length() <= longest ? title : title.substring(0, longest - 1) + "…";
     }
 
     private List<Mark> band() {
@@ -145,12 +152,21 @@ final class CostChart {
             double until = x.at(Math.min(run.toMonth(), months));
             marks.add(new BarMark(from, top, until - from, BAND - 4.0, COLOURS.get(run.option())));
         });
-        int everyYears = months > NEAR_MONTHS * 3 / 2 ? 5 : 2;
+        int everyYears = yearsApart();
         for (int year = everyYears; year * MONTHS_PER_YEAR <= months; year += everyYears) {
             marks.add(WordsMark.soft(
                     x.at(year * (double) MONTHS_PER_YEAR), HEIGHT + FOOT - 8.0, year + " years", Anchor.MIDDLE));
         }
         return marks;
+    }
+
+    /** How many years lie between two that are named, so that their names stand apart. */
+    private int yearsApart() {
+        int years = months / MONTHS_PER_YEAR;
+        return IntStream.of(YEARS_APART)
+                .filter(apart -> years / apart * YEARS_LABEL <= lines)
+                .findFirst()
+                .orElse(years);
     }
 
     private static String tenths(double pixels) {

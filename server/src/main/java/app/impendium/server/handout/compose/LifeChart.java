@@ -16,7 +16,6 @@ import java.util.stream.IntStream;
 
 /** A loan's life drawn: its payments, of interest and principal, or its balance. */
 final class LifeChart {
-    private static final int WIDTH = 680;
     private static final int HEIGHT = 150;
     private static final int FOOT = 20;
     private static final int LABEL = 8;
@@ -28,11 +27,13 @@ final class LifeChart {
     private final ToldCase told;
     private final ScheduleView schedule;
     private final int payments;
+    private final int width;
 
     private LifeChart(ToldCase told, ScheduleView schedule) {
         this.told = told;
         this.schedule = schedule;
         this.payments = told.figures().payments();
+        this.width = told.chartWidth();
     }
 
     /** Each payment, how much of it is interest and how much repays the loan. */
@@ -48,7 +49,7 @@ final class LifeChart {
     private ChartBlock ofPayments() {
         double highest =
                 IntStream.rangeClosed(1, payments).mapToLong(this::usual).max().orElse(1);
-        LinearScale x = new LinearScale(1, Math.max(2, payments), 0, WIDTH);
+        LinearScale x = new LinearScale(1, Math.max(2, payments), 0, width);
         LinearScale y = new LinearScale(0, Math.max(1, highest), HEIGHT, 0);
         IntToDoubleFunction whole = each -> y.at(Math.min(highest, usual(each)));
         IntToDoubleFunction principal = each -> y.at(Math.max(
@@ -57,12 +58,12 @@ final class LifeChart {
         marks.add(new AreaMark(between(x, 1, principal, whole), "interest"));
         marks.add(new AreaMark(between(x, 1, each -> HEIGHT, principal), "principal"));
         marks.add(WordsMark.strong(LABEL, y.at(usual(1)) + 16, "interest", Anchor.START, "ink"));
-        marks.add(WordsMark.strong(WIDTH - LABEL, HEIGHT - (double) LABEL, "principal", Anchor.END, "paper"));
+        marks.add(WordsMark.strong(width - LABEL, HEIGHT - (double) LABEL, "principal", Anchor.END, "paper"));
         marks.addAll(days());
         return new ChartBlock(
                 "Each payment",
                 "Interest and principal of each payment, from the first to the last. The schedule tells the amounts.",
-                WIDTH,
+                width,
                 HEIGHT + FOOT,
                 marks);
     }
@@ -88,7 +89,7 @@ final class LifeChart {
                 values == null
                         ? 0
                         : values.stream().mapToLong(Long::longValue).max().orElse(0));
-        LinearScale x = new LinearScale(0, payments, 0, WIDTH);
+        LinearScale x = new LinearScale(0, payments, 0, width);
         LinearScale y = new LinearScale(0, Math.max(1, highest), HEIGHT, 1);
         IntToDoubleFunction owed = each -> y.at(schedule.balanceCents().get(each));
         List<Mark> marks = new ArrayList<>();
@@ -104,7 +105,7 @@ final class LifeChart {
                 "Balance",
                 "What is owed after each payment, down to nothing"
                         + (values == null ? "." : ", below what the home is worth then."),
-                WIDTH,
+                width,
                 HEIGHT + FOOT,
                 marks);
     }
@@ -113,7 +114,7 @@ final class LifeChart {
         double foot = HEIGHT + FOOT - 5.0;
         return List.of(
                 WordsMark.soft(0, foot, told.writing().month(told.figures().firstPaymentDate()), Anchor.START),
-                WordsMark.soft(WIDTH, foot, told.writing().month(told.figures().payoffDate()), Anchor.END));
+                WordsMark.soft(width, foot, told.writing().month(told.figures().payoffDate()), Anchor.END));
     }
 
     private String between(LinearScale x, int first, IntToDoubleFunction lower, IntToDoubleFunction upper) {

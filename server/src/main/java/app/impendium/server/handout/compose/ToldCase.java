@@ -51,6 +51,11 @@ final class ToldCase {
         return writing.words();
     }
 
+    /** How wide its charts are, in pixels. */
+    int chartWidth() {
+        return telling.chartWidth();
+    }
+
     /** Whether all is told, and not only what answers the question of a section. */
     boolean isFull() {
         return choice.detail() == Detail.FULL;
