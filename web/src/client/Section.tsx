@@ -73,11 +73,15 @@ function TableOf({ table: { caption, head, rows } }: { table: Table }) {
         <caption>{caption}</caption>
         <thead>
           <tr>
-            {head.map(({ words, isFigures }, index) => (
-              <th key={index} scope="col" data-figures={isFigures || undefined}>
-                {words}
-              </th>
-            ))}
+            {head.map(({ words, isFigures }, index) =>
+              words === '' ? (
+                <td key={index} />
+              ) : (
+                <th key={index} scope="col" data-figures={isFigures || undefined}>
+                  {words}
+                </th>
+              ),
+            )}
           </tr>
         </thead>
         <tbody>

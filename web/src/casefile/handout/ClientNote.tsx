@@ -21,7 +21,7 @@ export function ClientNote({ note }: { note: Note }) {
       <span className="block whitespace-pre-line">{note.words}</span>
       <span className="text-soft block text-[0.8125rem]">
         {formatMoment(note.sentAt, new Date())}
-        {changed.length > 0 && `, looking at ${changed.join(', ')}`}
+        {changed.length > 0 && `; tried: ${changed.join(', ')}`}
       </span>
     </span>
   )

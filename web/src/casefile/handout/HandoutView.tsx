@@ -39,11 +39,13 @@ function Handout() {
           <SectionList handout={handout} empty={emptyOf(document)} />
           <LeaveOut handout={handout} />
           <Letters handout={handout} />
+        </div>
+        <Preview />
+        <div>
           <IssuedList />
           <ClientLinks />
           <Files />
         </div>
-        <Preview />
       </div>
     </>
   )

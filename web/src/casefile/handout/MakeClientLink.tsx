@@ -44,7 +44,7 @@ export function MakeClientLink() {
         The sections above in the client’s browser. They can try how long they keep it, the rate and an extra
         payment, and write back.
       </p>
-      <div className="mt-2 grid grid-cols-2 gap-3">
+      <div className="mt-2 grid grid-cols-[9.75rem_minmax(0,1fr)] gap-3">
         <label htmlFor={`${place}-day`} className="font-medium">
           Until
           <input

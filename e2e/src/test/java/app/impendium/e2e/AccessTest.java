@@ -135,8 +135,23 @@ class AccessTest extends Journey {
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Preview")))
                 .not()
                 .hasAttribute("aria-busy", "true");
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Preview"))
+                .scrollIntoViewIfNeeded();
         assertThat(page.locator("[data-drawn]").first()).isVisible();
+        String address = ClientPageTest.link(advisor, "grey heron");
         check(page, "hand-out");
+        page.navigate(address);
+        page.getByLabel("Type the word that your advisor gave you.").fill("grey goose");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("This is not the word.");
+        check(page, "a client's page that asks for its word");
+        page.getByLabel("Type the word that your advisor gave you.").fill("grey heron");
+        page.keyboard().press("Enter");
+        page.getByLabel("Yearly rate").fill("5.5");
+        page.keyboard().press("Tab");
+        assertThat(page.getByText("Changed by you.")).isVisible();
+        assertThat(page.locator("[aria-busy=true]")).hasCount(0);
+        check(page, "a client's page");
         page.navigate("/practice/hand-outs");
         advisor.press("Edit First meeting");
         check(page, "letterhead and templates");

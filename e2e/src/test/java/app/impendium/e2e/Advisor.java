@@ -37,7 +37,10 @@ final class Advisor {
         page.getByLabel("Search cases").fill(title);
         // In the list as it was before, the line would move away from under the pointer.
         assertThat(page.locator("ul[aria-busy=false]")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title))
+        page.getByRole(
+                        AriaRole.LIST,
+                        new Page.GetByRoleOptions().setName("Cases").setExact(true))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(title))
                 .click();
         assertThat(figure(Field.LOAN_AMOUNT)).isVisible();
         return this;

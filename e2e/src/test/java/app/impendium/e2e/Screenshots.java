@@ -39,9 +39,6 @@ final class Screenshots {
     private void wide() {
         try (BrowserContext context = context(1280, 800, ColorScheme.LIGHT)) {
             Page page = context.newPage();
-            page.navigate("/");
-            assertThat(page.getByLabel("Email")).isVisible();
-            take(page, "sign-in");
             Advisor advisor = new Advisor(page).signIn(Advisor.EMAIL);
             assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("14 Quarry Lane")))
                     .isVisible();
@@ -128,6 +125,14 @@ final class Screenshots {
             take(advisor.page(), "loan-narrow");
             lifeline(advisor, "14 Quarry Lane", "lifeline-narrow");
             options(advisor, "5 Heron Mews", "options-narrow");
+            Page client = advisor.page();
+            client.navigate("/cases");
+            client.navigate(ClientPageTest.link(advisor.open("22 Harrow Court"), ""));
+            client.getByLabel("Extra a month").fill("150");
+            client.keyboard().press("Tab");
+            assertThat(client.getByText("Changed by you.")).isVisible();
+            assertThat(client.locator("[aria-busy=true]")).hasCount(0);
+            take(client, "client-page");
         }
     }
 
