@@ -78,8 +78,13 @@ export type CreditWayView = Schemas['CreditWayView']
 export type PricedOnDocument = Schemas['PricedOnDocument']
 export type GridCellView = Schemas['GridCellView']
 export type Session = Schemas['SessionView']
-/** A refusal; where someone else's save stands in the way, with that state. */
-export type Problem = Schemas['ProblemView'] & Partial<Pick<Schemas['ConflictView'], 'saved'>>
+/** A refusal; where someone else's save stands in the way, with that state, and of a table without its columns, with those it has. */
+export type Problem = Schemas['ProblemView'] &
+  Partial<Pick<Schemas['ConflictView'], 'saved'>> &
+  Partial<Pick<Schemas['UnmatchedColumnsView'], 'columns'>>
+export type ColumnsView = Schemas['ColumnsView']
+export type LoanListStep = Schemas['LoanListStep']
+export type LoanListView = Schemas['LoanListView']
 export type FieldProblem = Schemas['FieldProblem']
 export type FeatureNote = Schemas['FeatureNoteView']
 export type PracticeView = Schemas['PracticeView']

@@ -1,9 +1,11 @@
-import { useMutation } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import { Refusal } from '../api/client'
 import { TextButton } from '../ui/TextButton'
 import { readTextFile } from '../ui/readTextFile'
-import { LineProblems, type LineProblem } from './lineProblems'
+import { useRested } from '../ui/useRested'
+import { ColumnMatch, type Matches } from './ColumnMatch'
+import { problemsOf } from './lineProblems'
 
 type ListImportProps<T> = {
   /** What opens it. */
@@ -13,35 +15,68 @@ type ListImportProps<T> = {
   hint: string
   placeholder: string
   /** @throws LineProblems or Refusal with everything that is wrong, by its line */
-  read: (text: string) => Promise<T>
+  read: (text: string, columns: Matches) => Promise<T>
+  /** What would come in, line by line. */
+  preview: (read: T) => readonly string[]
   take: (read: T) => void
 }
 
 /** What stands in the field of a list; a longer file is read without being shown. */
 const MOST_SHOWN_CHARACTERS = 20_000
+const MOST_PREVIEWED = 6
+const REST_MS = 400
 
-/** A list pasted or read from a file; what cannot be read is told by its line, and nothing is taken then. */
-export function ListImport<T>({ openWords, label, hint, placeholder, read, take }: ListImportProps<T>) {
+/** A list pasted or read from a file, with what would come in; what cannot be read is told by its line, and nothing is taken then. */
+export function ListImport<T>({
+  openWords,
+  label,
+  hint,
+  placeholder,
+  read,
+  preview,
+  take,
+}: ListImportProps<T>) {
   const id = useId()
+  const queries = useQueryClient()
   const [isOpen, setIsOpen] = useState(false)
   const [text, setText] = useState('')
-  const reading = useMutation({
-    mutationFn: read,
+  const [file, setFile] = useState<string | null>(null)
+  const [matches, setMatches] = useState<Matches>({})
+  const asked = { text: file ?? text, matches }
+  const rested = useRested(asked, REST_MS)
+  const reading = (list: typeof asked) => ({
+    queryKey: ['list', label, list.text, list.matches],
+    queryFn: () => read(list.text, list.matches),
+    retry: false,
+    gcTime: 0,
+  })
+  const comesIn = useQuery({ ...reading(rested), enabled: isOpen && rested.text.trim() !== '' })
+  const close = () => {
+    setIsOpen(false)
+    setText('')
+    setFile(null)
+    setMatches({})
+  }
+  const taking = useMutation({
+    mutationFn: (list: typeof asked) => queries.query(reading(list)),
     onSuccess: (entries) => {
       take(entries)
-      setIsOpen(false)
-      setText('')
+      close()
     },
   })
   const opening = useMutation({
     mutationFn: readTextFile,
     onSuccess: (contents) => {
-      if (contents.length <= MOST_SHOWN_CHARACTERS) setText(contents)
-      reading.mutate(contents)
+      taking.reset()
+      setMatches({})
+      setText(contents.length <= MOST_SHOWN_CHARACTERS ? contents : '')
+      setFile(contents)
     },
   })
   if (!isOpen) return <TextButton onClick={() => setIsOpen(true)}>{openWords}</TextButton>
-  const problems = problemsOf(reading.error ?? opening.error)
+  // While a list is typed, what is wrong with it so far is nobody's business; a file is whole.
+  const problems = problemsOf(taking.error ?? opening.error ?? (file === null ? null : comesIn.error))
+  const unmatched = comesIn.error instanceof Refusal ? comesIn.error.problem.columns : undefined
   return (
     <div className="mt-3 max-w-xl">
       <label htmlFor={id} className="heading">
@@ -55,20 +90,35 @@ export function ListImport<T>({ openWords, label, hint, placeholder, read, take 
         value={text}
         aria-invalid={problems.length > 0}
         aria-describedby={`${id}-problems`}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => {
+          taking.reset()
+          setFile(null)
+          setText(event.target.value)
+        }}
       />
       <div id={`${id}-problems`} role={problems.length > 0 ? 'alert' : undefined}>
         <ul className="field-problem max-h-40 overflow-y-auto">
-          {problems.map(({ line, message }, index) => (
+          {problems.map(({ line, column, message }, index) => (
             <li key={index}>
-              {line === null ? '' : `Line ${line}: `}
+              {line !== null && `Line ${line}${column === null ? '' : `, ${column}`}: `}
               {message}
             </li>
           ))}
         </ul>
       </div>
+      {unmatched && (
+        <ColumnMatch
+          columns={unmatched}
+          matches={matches}
+          match={(chosen) => {
+            taking.reset()
+            setMatches(chosen)
+          }}
+        />
+      )}
+      {comesIn.data !== undefined && <WhatComesIn lines={preview(comesIn.data)} />}
       <p className="mt-2 flex flex-wrap items-center gap-4">
-        <TextButton disabled={reading.isPending} onClick={() => reading.mutate(text)}>
+        <TextButton disabled={taking.isPending} onClick={() => taking.mutate(asked)}>
           Take these lines
         </TextButton>
         <label className="text-button cursor-pointer">
@@ -78,29 +128,31 @@ export function ListImport<T>({ openWords, label, hint, placeholder, read, take 
             accept=".csv,.txt,.tsv,text/csv,text/plain"
             className="sr-only"
             onChange={(event) => {
-              const [file] = event.target.files ?? []
-              if (file) opening.mutate(file)
+              const [chosen] = event.target.files ?? []
+              if (chosen) opening.mutate(chosen)
               // The same file, mended, can be opened again.
               event.target.value = ''
             }}
           />
         </label>
-        <TextButton onClick={() => setIsOpen(false)}>Cancel</TextButton>
+        <TextButton onClick={close}>Cancel</TextButton>
       </p>
     </div>
   )
 }
 
-function problemsOf(error: Error | null): readonly LineProblem[] {
-  if (error === null) return []
-  if (error instanceof LineProblems) return error.problems
-  const fields = error instanceof Refusal ? (error.problem.fields ?? []) : []
-  if (fields.length === 0) return [{ line: null, message: error.message }]
-  return fields.map(({ pointer, message }) => ({ line: lineOf(pointer), message }))
-}
-
-/** The line that a pointer names: /lines/4/ratePercent is line 4. */
-function lineOf(pointer: string | null): number | null {
-  const line = /^\/lines\/(\d+)/.exec(pointer ?? '')?.[1]
-  return line === undefined ? null : Number(line)
+/** The first lines of what would be taken, and how many more. */
+function WhatComesIn({ lines }: { lines: readonly string[] }) {
+  const more = lines.length - MOST_PREVIEWED
+  return (
+    <div className="mt-2" role="status">
+      <p className="heading">{lines.length === 1 ? 'Comes in' : `${lines.length} come in`}</p>
+      <ul className="font-figures" aria-label="What comes in">
+        {lines.slice(0, MOST_PREVIEWED).map((line, index) => (
+          <li key={index}>{line}</li>
+        ))}
+      </ul>
+      {more > 0 && <p className="text-soft text-xs">and {more} more</p>}
+    </div>
+  )
 }

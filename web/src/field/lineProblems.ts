@@ -1,7 +1,8 @@
+import { Refusal, type FieldProblem } from '../api/client'
 import type { Reading } from '../entry/reading'
 
-/** What is wrong with a line, counted from 1; with the whole where no line is named. */
-export type LineProblem = { line: number | null; message: string }
+/** What is wrong with a line, counted from 1, and in which column; with the whole where no line is named. */
+export type LineProblem = { line: number | null; column: string | null; message: string }
 
 /** Everything that is wrong with a text, by its lines. */
 export class LineProblems extends Error {
@@ -22,7 +23,7 @@ export function readLines<T>(text: string, read: (line: string) => Reading<T>, m
   const filled = lines.filter((line) => line.trim() !== '')
   if (filled.length === 0 || filled.length > most) {
     const message = `There are ${filled.length.toLocaleString('en-US')} lines; from 1 to ${most} can be taken.`
-    throw new LineProblems([{ line: null, message }])
+    throw new LineProblems([{ line: null, column: null, message }])
   }
   const values: T[] = []
   const problems: LineProblem[] = []
@@ -30,7 +31,7 @@ export function readLines<T>(text: string, read: (line: string) => Reading<T>, m
     if (line.trim() === '') return
     const reading = read(line.trim())
     if (reading.status === 'read') values.push(reading.value)
-    else problems.push({ line: index + 1, message: reading.message })
+    else problems.push({ line: index + 1, column: null, message: reading.message })
   })
   if (problems.length > 0) throw new LineProblems(problems)
   return values
@@ -40,4 +41,24 @@ export function readLines<T>(text: string, read: (line: string) => Reading<T>, m
 export function isTable(text: string): boolean {
   const [head = ''] = text.replace(/^\ufeff/, '').split(/\r?\n/, 1)
   return /[,;\t]/.test(head) && !/\d/.test(head)
+}
+
+/** Everything that is wrong, by its lines. */
+export function problemsOf(error: Error | null): readonly LineProblem[] {
+  if (error === null) return []
+  if (error instanceof LineProblems) return error.problems
+  const fields = error instanceof Refusal ? (error.problem.fields ?? []) : []
+  return fields.length === 0
+    ? [{ line: null, column: null, message: error.message }]
+    : fields.map(lineProblem)
+}
+
+/** A refused field of a line: /lines/4/ratePercent is line 4, rate percent. */
+export function lineProblem({ pointer, message }: Pick<FieldProblem, 'pointer' | 'message'>): LineProblem {
+  const place = /^\/lines\/(\d+)(?:\/(.+))?/.exec(pointer ?? '')
+  return {
+    line: place?.[1] === undefined ? null : Number(place[1]),
+    column: place?.[2]?.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase() ?? null,
+    message,
+  }
 }

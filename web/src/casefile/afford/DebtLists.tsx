@@ -2,7 +2,9 @@ import { useMutation } from '@tanstack/react-query'
 import { askCreditBureau, readDebtCsv } from '../../api/household'
 import { kindOf, readDebt } from '../../entry/debt'
 import { ListImport } from '../../field/ListImport'
+import type { Matches } from '../../field/ColumnMatch'
 import { isTable, readLines } from '../../field/lineProblems'
+import { formatDebt } from '../../format/debt'
 import { asCsv } from '../../format/csv'
 import { saveFile } from '../../ui/saveFile'
 import { TextButton } from '../../ui/TextButton'
@@ -23,8 +25,10 @@ export function DebtLists() {
     change()
     store.settle()
   }
-  const read = async (text: string) => {
-    const read = isTable(text) ? await readDebtCsv(text) : readLines(text, readDebt, MOST_LINES)
+  const read = async (text: string, columns: Matches) => {
+    const read = isTable(text)
+      ? await readDebtCsv(text, { ...columns })
+      : readLines(text, readDebt, MOST_LINES)
     const kinds = read.map((debt) => ({ ...debt, kind: debt.kind ?? kindOf(debt.name) }))
     return roomFor(kinds, debts.length, MOST_LINES)
   }
@@ -40,6 +44,7 @@ export function DebtLists() {
         hint="As they are spoken, or a table whose first line names its columns: debt, kind, payment, balance, months left, rate."
         placeholder={'car 412, 31 months, 11,900\nsupport 240'}
         read={read}
+        preview={(added) => added.map(formatDebt)}
         take={(added) =>
           asStep(() =>
             store.changeDocument({ debts: [...debts, ...added.map((debt) => ({ ...debt, id: newId() }))] }),

@@ -1,7 +1,9 @@
 import { readIncomeCsv } from '../../api/household'
 import { readIncome } from '../../entry/income'
 import { ListImport } from '../../field/ListImport'
+import type { Matches } from '../../field/ColumnMatch'
 import { isTable, readLines } from '../../field/lineProblems'
+import { formatIncome } from '../../format/income'
 import { asCsv } from '../../format/csv'
 import { saveFile } from '../../ui/saveFile'
 import { TextButton } from '../../ui/TextButton'
@@ -16,8 +18,10 @@ const MOST_LINES = 60
 export function IncomeLists() {
   const { store, document } = useOpenCase()
   const { incomes, people } = document.household
-  const read = async (text: string) => {
-    const read = isTable(text) ? await readIncomeCsv(text) : readLines(text, readIncome, MOST_LINES)
+  const read = async (text: string, columns: Matches) => {
+    const read = isTable(text)
+      ? await readIncomeCsv(text, { ...columns })
+      : readLines(text, readIncome, MOST_LINES)
     return roomFor(read, incomes.length, MOST_LINES)
   }
   return (
@@ -28,6 +32,7 @@ export function IncomeLists() {
         hint="As they are spoken, or a table whose first line names its columns: income, amount, per, hours, counted."
         placeholder={'salary 64,800 a year\n31.50 an hour, 26 hours'}
         read={read}
+        preview={(added) => added.map(formatIncome)}
         take={(added) => {
           const person = people[0]?.id ?? null
           const lines = added.map((income) => ({ ...income, id: newId(), person }))

@@ -7,5 +7,5 @@ import { LineProblems } from '../../field/lineProblems'
 export function roomFor<T>(added: readonly T[], present: number, most: number): readonly T[] {
   if (present + added.length <= most) return added
   const message = `The case has ${present} of at most ${most} lines; ${added.length} more have no room.`
-  throw new LineProblems([{ line: null, message }])
+  throw new LineProblems([{ line: null, column: null, message }])
 }

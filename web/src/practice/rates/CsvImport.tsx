@@ -1,6 +1,14 @@
 import type { AddOnDocument, OfferDocument } from '../../api/client'
 import { readRateCsv } from '../../api/rates'
+import { formatPercent } from '../../format/percent'
+import { formatPoints } from '../../format/points'
 import { ListImport } from '../../field/ListImport'
+
+const offerWords = ({ ratePercent, pointsPercent }: OfferDocument) =>
+  `${formatPercent(ratePercent)}, ${formatPoints(pointsPercent)}`
+
+const addOnWords = ({ upToLoanToValuePercent, leastScore, mostScore, pointsPercent }: AddOnDocument) =>
+  `up to ${formatPercent(upToLoanToValuePercent)}, score ${leastScore} to ${mostScore}, ${formatPoints(pointsPercent)}`
 
 type CsvImportProps = { take: (entries: { offers: OfferDocument[]; addOns: AddOnDocument[] }) => void }
 
@@ -14,6 +22,7 @@ export function CsvImport({ take }: CsvImportProps) {
         hint="First line: rate, points. Or: ltv above, ltv up to, score from, score to, points."
         placeholder={'rate, points\n6.125, 1\n6.25, 0.5'}
         read={readRateCsv}
+        preview={({ offers, addOns }) => [...offers.map(offerWords), ...addOns.map(addOnWords)]}
         take={take}
       />
     </div>

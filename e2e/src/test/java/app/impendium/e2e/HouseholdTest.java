@@ -37,6 +37,10 @@ class HouseholdTest extends Journey {
         byte[] table = "Debt;Kind;Payment;Balance;Months left\nMöbel;loan;89,50;712,00;8\n"
                 .getBytes(Charset.forName("windows-1252"));
         page.locator("input[type=file]").setInputFiles(new FilePayload("debts.csv", "text/csv", table));
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What comes in")))
+                .hasText("Möbel 89.50, 8 months, 712");
+        assertThat(debts(page)).hasCount(0);
+        advisor.press("Take these lines");
         assertThat(debts(page)).hasValue("Möbel 89.50, 8 months, 712");
         advisor.press("Paste debts…");
         page.locator("input[type=file]")

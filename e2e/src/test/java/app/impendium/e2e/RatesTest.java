@@ -30,7 +30,7 @@ class RatesTest extends Journey {
         advisor.press("Paste or open CSV…");
         page.getByLabel("Comma-separated values").fill("rate, points\n5.5, 2\nfive, 1\n");
         advisor.press("Take these lines");
-        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Line 3: five is no number.");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Line 3, rate percent: five is no number.");
         page.getByLabel("Comma-separated values")
                 .fill("ltv above, ltv up to, score from, score to, points\n80, 97, 0, 719, 0.25\n");
         advisor.press("Take these lines");

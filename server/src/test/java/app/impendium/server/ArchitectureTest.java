@@ -28,13 +28,18 @@ class ArchitectureTest {
             Map.entry("outside", Set.of("document", "core")),
             Map.entry(
                     "estimate", Set.of("account", "practice", "document", "evaluation", "outside", "problem", "core")),
-            Map.entry("csv", Set.of("core")),
+            Map.entry("csv", Set.of("problem", "core")),
             Map.entry(
                     "rates",
                     Set.of("account", "practice", "document", "evaluation", "outside", "csv", "problem", "core")),
-            Map.entry("household", Set.of("account", "practice", "document", "evaluation", "outside", "csv", "core")),
+            Map.entry(
+                    "household",
+                    Set.of("account", "practice", "document", "evaluation", "outside", "csv", "problem", "core")),
             Map.entry("lending", Set.of("account", "document", "evaluation", "problem")),
             Map.entry("casefile", Set.of("account", "practice", "document", "evaluation", "problem", "core")),
+            Map.entry(
+                    "loanlist",
+                    Set.of("account", "practice", "document", "evaluation", "casefile", "csv", "problem", "core")),
             Map.entry("words", Set.of("document")),
             Map.entry("workbook", Set.of("account", "practice", "document", "evaluation", "lending", "words", "core")),
             Map.entry("opendata", Set.of("account", "practice", "document", "evaluation", "words")),

@@ -62,7 +62,7 @@ class HouseholdApiTest {
                 .containsExactly("/lines/2/cents", "/lines/3/hoursPerWeek", "/lines/4/per");
 
         Answer others = list(DEBTS, "creditor,owed\nbank,100\n");
-        assertThat(others.body().at("/fields/0/message").asString()).contains("creditor,owed");
+        assertThat(others.body().at("/fields/0/message").asString()).contains("creditor, owed");
         Answer many = list(DEBTS, "debt,payment,balance\n" + "card,10,100\n".repeat(50_000));
         assertThat(many.status()).isEqualTo(422);
         assertThat(many.body().at("/fields/0/message").asString()).contains("50000 lines", "1 to 60");

@@ -5,12 +5,15 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.evaluation.DocumentEvaluator;
 import app.impendium.server.problem.RefusedException;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.IntConsumer;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,15 +21,24 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the cases of a practice. Only a case that has an answer is stored. */
 @Service
 public class CaseStore {
+    private static final int AT_ONCE = 500;
+
     private final SavedCaseRepository cases;
     private final CaseStateRepository states;
     private final CaseSearch search;
+    private final EntityManager entities;
     private final Clock clock;
 
-    CaseStore(SavedCaseRepository cases, CaseStateRepository states, CaseSearch search, Clock clock) {
+    CaseStore(
+            SavedCaseRepository cases,
+            CaseStateRepository states,
+            CaseSearch search,
+            EntityManager entities,
+            Clock clock) {
         this.cases = cases;
         this.states = states;
         this.search = search;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -48,6 +60,29 @@ public class CaseStore {
     @Transactional
     public CaseView create(SignedInAdvisor advisor, CaseDocument document) {
         return store(new SavedCase(advisor.practiceId()), advisor, document);
+    }
+
+    /**
+     * Begins many cases, or none of them.
+     *
+     * @param told how many are begun so far, from time to time
+     * @throws app.impendium.core.finding.CaseException if one of them has no answer
+     */
+    @Transactional
+    public void createAll(SignedInAdvisor advisor, List<CaseDocument> documents, IntConsumer told) {
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        for (int begun = 0; begun < documents.size(); begun++) {
+            CaseDocument document = documents.get(begun);
+            SavedCase added = new SavedCase(advisor.practiceId());
+            added.take(document, DocumentEvaluator.evaluate(document), advisor, now);
+            states.save(new CaseState(cases.save(added)));
+            if ((begun + 1) % AT_ONCE == 0) {
+                // What is stored is let go, so that so many take no more memory than a few.
+                entities.flush();
+                entities.clear();
+                told.accept(begun + 1);
+            }
+        }
     }
 
     /**

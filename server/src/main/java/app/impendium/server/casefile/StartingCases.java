@@ -17,7 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The usual terms of each market that a new case starts from, to be written over. */
 @Component
-class StartingCases {
+public class StartingCases {
     private final Map<Market, CaseDocument> byMarket = new EnumMap<>(Market.class);
 
     StartingCases(JsonMapper json) throws IOException {
@@ -30,7 +30,7 @@ class StartingCases {
     }
 
     /** The terms of a market, with the usual first payment for a closing today. */
-    CaseDocument of(Market market, LocalDate today) {
+    public CaseDocument of(Market market, LocalDate today) {
         CaseDocument terms = byMarket.get(market);
         LocalDate first = PaymentDates.firstAfterClosing(today);
         List<OptionDocument> options = terms.options().stream()

@@ -6,23 +6,32 @@ import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.finding.Value;
 import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
 
 /** A line of a table. What cannot be read in it is told in its findings. */
 public final class CsvLine {
     private static final int MOST_DIGITS = 14;
     private static final int MOST_ECHOED = 48;
+    private static final Pattern SLASHED_DAY = Pattern.compile("(\\d{1,2})[/.](\\d{1,2})[/.](\\d{4})");
 
     private final CSVRecord record;
+    private final Map<String, Integer> places;
     private final boolean hasDecimalComma;
-    private final Findings findings;
+    private final Findings findings = new Findings();
 
-    CsvLine(CSVRecord record, boolean hasDecimalComma, Findings findings) {
+    /** @param places where each column that is there stands in it, from 0 */
+    CsvLine(CSVRecord record, Map<String, Integer> places, boolean hasDecimalComma) {
         this.record = record;
+        this.places = places;
         this.hasDecimalComma = hasDecimalComma;
-        this.findings = findings;
     }
 
     /** An id for what the line says. */
@@ -32,7 +41,8 @@ public final class CsvLine {
 
     /** What stands in a column; empty where nothing does, or there is no such column. */
     public String text(String column) {
-        return record.isSet(column) ? record.get(column) : "";
+        Integer place = places.get(column);
+        return place != null && place < record.size() ? record.get(place) : "";
     }
 
     /**
@@ -50,6 +60,47 @@ public final class CsvLine {
         return Optional.of(new BigDecimal(plain.replace('−', '-')));
     }
 
+    /**
+     * The amount in a column in whole cents, which must be there; one with fractions of a cent is refused.
+     *
+     * @param field what is told of it where it is none
+     */
+    public Optional<Long> cents(String column, String field) {
+        Optional<BigDecimal> number = number(column, field);
+        if (number.isPresent() && number.get().stripTrailingZeros().scale() > 2) {
+            refuse(field, text(column));
+            return Optional.empty();
+        }
+        return number.map(amount -> amount.movePointRight(2).longValueExact());
+    }
+
+    /** The same, null where the column is empty or missing; whether it can be read is told in the findings. */
+    public Long centsOrNull(String column, String field) {
+        return text(column).isEmpty() ? null : cents(column, field).orElse(null);
+    }
+
+    /**
+     * The day in a column, which must be there, as 2027-03-01, or as 3/1/2027 in the order of the month.
+     *
+     * @param field what is told of it where it is none
+     */
+    public Optional<LocalDate> day(String column, String field, boolean isMonthFirst) {
+        String given = text(column);
+        Matcher slashed = SLASHED_DAY.matcher(given);
+        try {
+            if (!slashed.matches()) {
+                return Optional.of(LocalDate.parse(given));
+            }
+            int first = Integer.parseInt(slashed.group(1));
+            int second = Integer.parseInt(slashed.group(2));
+            int year = Integer.parseInt(slashed.group(3));
+            return Optional.of(isMonthFirst ? LocalDate.of(year, first, second) : LocalDate.of(year, second, first));
+        } catch (DateTimeException noDay) {
+            findings.add(Finding.of(path() + "." + field, Code.NOT_A_DAY, new Value.Text(shortened(given))));
+            return Optional.empty();
+        }
+    }
+
     /** The whole number in a column, which must be there. */
     public Optional<Integer> whole(String column, String field) {
         Optional<BigDecimal> number = number(column, field);
@@ -63,6 +114,16 @@ public final class CsvLine {
     /** What the line says as a whole, unless it has no meaning, which is then told. */
     public <T> Optional<T> group(Supplier<T> make) {
         return findings.group(path(), make);
+    }
+
+    /** Tells of findings that name a field of the line. */
+    public void refuseAll(List<Finding> found) {
+        found.forEach(finding -> findings.add(finding.within(path())));
+    }
+
+    /** Everything that is wrong in it. */
+    public List<Finding> findings() {
+        return findings.all();
     }
 
     /** Tells that what stands at a field is none of what may. */
@@ -86,9 +147,9 @@ public final class CsvLine {
         return Field.entry("lines", (int) number());
     }
 
-    /** The first line is the one that names the columns. */
+    /** Counted from 1, which is the line that names the columns. */
     private long number() {
-        return record.getRecordNumber() + 1;
+        return record.getRecordNumber();
     }
 
     static String shortened(String text) {

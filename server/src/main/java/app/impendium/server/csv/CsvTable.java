@@ -3,19 +3,26 @@ package app.impendium.server.csv;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
+import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.core.finding.Value;
+import app.impendium.server.csv.ColumnsView.WantedColumnView;
+import app.impendium.server.problem.FieldProblem;
+import app.impendium.server.problem.RefusedException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.springframework.http.HttpStatus;
 
 /**
  * Lines of separated values, of which the first names the columns. Commas, semicolons or tabs separate, whichever the first
@@ -24,17 +31,24 @@ import org.apache.commons.csv.CSVRecord;
 public final class CsvTable {
     private static final char BYTE_ORDER_MARK = '\ufeff';
 
-    private final String head;
     private final String known;
-    private final List<String> columns;
+    private final List<Column> wanted;
+    private final List<String> headings;
+    private final Map<String, Integer> places;
     private final List<CSVRecord> records;
     private final boolean hasDecimalComma;
 
     private CsvTable(
-            String head, String known, List<String> columns, List<CSVRecord> records, boolean hasDecimalComma) {
-        this.head = head;
+            String known,
+            List<Column> wanted,
+            Map<String, String> byHand,
+            List<String> headings,
+            List<CSVRecord> records,
+            boolean hasDecimalComma) {
         this.known = known;
-        this.columns = columns;
+        this.wanted = wanted;
+        this.headings = headings;
+        this.places = places(wanted, byHand, headings);
         this.records = records;
         this.hasDecimalComma = hasDecimalComma;
     }
@@ -43,40 +57,108 @@ public final class CsvTable {
      * The table in a text.
      *
      * @param known the columns that it can have, in words
-     * @throws CaseException if its first line names no columns, or a line cannot be told apart from the next
+     * @param wanted the same, one by one
+     * @param byHand the heading of the column that each of them stands in, or an empty text for none; those that are not named are
+     *     found by their names
+     * @throws RefusedException if it lacks a column that is needed, or a line cannot be told apart from the next
      */
-    public static CsvTable of(String text, String known) {
+    public static CsvTable of(String text, String known, List<Column> wanted, Map<String, String> byHand) {
         String plain = !text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text;
         String head = plain.lines().findFirst().orElse("");
         char separator = separator(head);
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(separator)
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
                 .setIgnoreSurroundingSpaces(true)
                 .setTrim(true)
-                .setIgnoreEmptyLines(true)
+                .setIgnoreEmptyLines(false)
                 .get();
-        try (CSVParser parser = CSVParser.parse(plain, format)) {
-            List<String> columns = parser.getHeaderNames().stream()
-                    .map(name -> name.toLowerCase(Locale.ROOT))
-                    .toList();
-            return new CsvTable(head, known, columns, parser.getRecords(), separator == ';');
-        } catch (IOException | UncheckedIOException | IllegalArgumentException unreadable) {
-            throw unknownColumns(head, known);
+        List<CSVRecord> records = records(plain, format);
+        List<String> headings =
+                records.isEmpty() ? List.of() : records.get(0).stream().toList();
+        List<CSVRecord> lines =
+                records.stream().skip(1).filter(line -> !isEmpty(line)).toList();
+        CsvTable table = new CsvTable(known, wanted, byHand, headings, lines, separator == ';');
+        if (wanted.stream().anyMatch(column -> column.isNeeded() && !table.has(column.name()))) {
+            throw table.unknownColumns();
         }
+        return table;
+    }
+
+    /** None where a line cannot be told apart from the next. */
+    private static List<CSVRecord> records(String text, CSVFormat format) {
+        try (CSVParser parser = CSVParser.parse(text, format)) {
+            return parser.getRecords();
+        } catch (IOException | UncheckedIOException | IllegalArgumentException unreadable) {
+            return List.of();
+        }
+    }
+
+    private static boolean isEmpty(CSVRecord line) {
+        return line.stream().allMatch(String::isEmpty);
+    }
+
+    private static Map<String, Integer> places(List<Column> wanted, Map<String, String> byHand, List<String> headings) {
+        Map<String, Integer> places = new LinkedHashMap<>();
+        for (Column column : wanted) {
+            String heading = byHand.get(column.name());
+            IntStream.range(0, headings.size())
+                    .filter(place -> heading == null
+                            ? column.isNamed(headings.get(place))
+                            : !heading.isEmpty() && heading.equals(headings.get(place)))
+                    .findFirst()
+                    .ifPresent(place -> places.put(column.name(), place));
+        }
+        return places;
     }
 
     /** Whether it has all of these columns. */
     public boolean has(String... names) {
-        return columns.containsAll(Arrays.asList(names));
+        return Stream.of(names).allMatch(places::containsKey);
+    }
+
+    /** How its columns were told apart. */
+    public ColumnsView columns() {
+        return new ColumnsView(
+                headings,
+                wanted.stream()
+                        .map(column -> new WantedColumnView(
+                                column.name(),
+                                column.isNeeded(),
+                                Optional.ofNullable(places.get(column.name()))
+                                        .map(headings::get)
+                                        .orElse(null)))
+                        .toList());
     }
 
     /** What to refuse a table with whose columns are none of those known. */
-    public CaseException unknownColumns() {
-        return unknownColumns(head, known);
+    public RefusedException unknownColumns() {
+        FieldProblem problem = FieldProblem.inBody(Finding.of(
+                Field.entry("lines", 1),
+                Code.UNKNOWN_COLUMNS,
+                new Value.Text(CsvLine.shortened(String.join(", ", headings))),
+                new Value.Text(known)));
+        return new RefusedException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "The columns cannot be told apart",
+                problem.message(),
+                Map.of("fields", List.of(problem), "columns", columns()));
+    }
+
+    /**
+     * Its lines.
+     *
+     * @param most lines that there may be
+     * @throws CaseException if there are none, or more
+     */
+    public List<CsvLine> lines(int most) {
+        if (records.isEmpty() || records.size() > most) {
+            throw CaseException.of(
+                    "lines", Code.NUMBER_OF_LINES, new Value.Count(records.size()), new Value.Count(most));
+        }
+        return records.stream()
+                .map(line -> new CsvLine(line, places, hasDecimalComma))
+                .toList();
     }
 
     /**
@@ -88,13 +170,10 @@ public final class CsvTable {
      */
     public <T> List<T> all(int most, Function<CsvLine, Optional<T>> read) {
         Findings findings = new Findings();
-        if (records.isEmpty() || records.size() > most) {
-            throw CaseException.of(
-                    "lines", Code.NUMBER_OF_LINES, new Value.Count(records.size()), new Value.Count(most));
-        }
         List<T> entries = new ArrayList<>();
-        for (CSVRecord record : records) {
-            read.apply(new CsvLine(record, hasDecimalComma, findings)).ifPresent(entries::add);
+        for (CsvLine line : lines(most)) {
+            read.apply(line).ifPresent(entries::add);
+            line.findings().forEach(findings::add);
         }
         findings.throwIfAny();
         return entries;
@@ -105,13 +184,5 @@ public final class CsvTable {
             return ';';
         }
         return head.contains("\t") ? '\t' : ',';
-    }
-
-    private static CaseException unknownColumns(String head, String known) {
-        return CaseException.of(
-                Field.entry("lines", 1),
-                Code.UNKNOWN_COLUMNS,
-                new Value.Text(CsvLine.shortened(head)),
-                new Value.Text(known));
     }
 }

@@ -49,6 +49,26 @@ public record CaseDocument(
         household = household == null ? HouseholdDocument.NONE : household;
     }
 
+    /** The same, called otherwise and for others. */
+    public CaseDocument named(String otherTitle, String otherClients) {
+        return new CaseDocument(
+                format,
+                otherTitle,
+                otherClients,
+                market,
+                currency,
+                assumptions,
+                debts,
+                household,
+                home,
+                letting,
+                presentPayment,
+                conclusion,
+                pricedOn,
+                handout,
+                options);
+    }
+
     /** The same with other assumptions. */
     public CaseDocument withAssumptions(AssumptionsDocument others) {
         return new CaseDocument(

@@ -42,6 +42,19 @@ public record TermsDocument(
                 firstPayment);
     }
 
+    /** The same with the payments computed over so many months. */
+    public TermsDocument withAmortizationMonths(int months) {
+        return new TermsDocument(
+                ratePercent,
+                lettingAddOnPercent,
+                compounding,
+                frequency,
+                rounding,
+                months,
+                rateTermMonths,
+                firstPayment);
+    }
+
     /** The same with its first payment on another day. */
     public TermsDocument withFirstPayment(LocalDate day) {
         return new TermsDocument(

@@ -2,11 +2,13 @@ package app.impendium.server.household;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Entry;
+import app.impendium.server.csv.Column;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.Convention.DebtKind;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.evaluation.DebtReader;
+import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
@@ -33,19 +35,30 @@ final class DebtCsv {
             "support", DebtKind.SUPPORT,
             "bill", DebtKind.BILL);
 
+    private static final List<Column> COLUMNS = List.of(
+            Column.needed(DEBT, "name", "creditor", "owed to", "account", "description"),
+            Column.needed(PAYMENT, "monthly payment", "payment a month", "a month", "monthly"),
+            Column.needed(BALANCE, "owed", "amount owed", "outstanding"),
+            Column.optional(KIND, "type"),
+            Column.optional(MONTHS_LEFT, "months", "payments left", "remaining months"),
+            Column.optional(RATE, "interest rate", "rate percent"));
+
     private DebtCsv() {}
 
     /**
      * The debts of a text.
      *
+     * @param byHand the headings of columns that their names do not tell
+     * @throws RefusedException if a column is missing
      * @throws CaseException with everything that is wrong, each at its line
      */
-    static List<DebtDocument> read(String text) {
-        CsvTable table = CsvTable.of(text, "debt, payment, balance; and where there are such kind, months left, rate");
-        if (!table.has(DEBT, PAYMENT, BALANCE)) {
-            throw table.unknownColumns();
-        }
-        return table.all(MOST_LINES, DebtCsv::debt);
+    static List<DebtDocument> read(String text, Map<String, String> byHand) {
+        return CsvTable.of(
+                        text,
+                        "debt, payment, balance; and where there are such kind, months left, rate",
+                        COLUMNS,
+                        byHand)
+                .all(MOST_LINES, DebtCsv::debt);
     }
 
     private static Optional<DebtDocument> debt(CsvLine line) {
@@ -54,8 +67,8 @@ final class DebtCsv {
             line.refuseWord("kind", kind, "loan, card, student loan, support, bill");
             return Optional.empty();
         }
-        Long balance = Cents.orNull(line, BALANCE, Entry.BALANCE);
-        Long payment = Cents.orNull(line, PAYMENT, Entry.PAYMENT);
+        Long balance = line.centsOrNull(BALANCE, Entry.BALANCE);
+        Long payment = line.centsOrNull(PAYMENT, Entry.PAYMENT);
         Optional<Integer> left =
                 line.text(MONTHS_LEFT).isEmpty() ? Optional.empty() : line.whole(MONTHS_LEFT, Entry.PAYMENTS_LEFT);
         Optional<BigDecimal> rate = line.text(RATE).isEmpty() ? Optional.empty() : line.number(RATE, Entry.RATE);

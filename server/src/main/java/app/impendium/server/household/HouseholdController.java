@@ -5,14 +5,20 @@ import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.csv.UnmatchedColumnsView;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
 import app.impendium.server.outside.CreditBureau;
 import app.impendium.server.practice.PracticeSettings;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -38,23 +44,39 @@ class HouseholdController {
      * A list as text.
      *
      * @param text lines of separated values, the first naming the columns
+     * @param columns the heading under which a column stands, by the column's name; those that are not named are found by themselves
      */
-    record ListDocument(String text) {
+    record ListDocument(String text, Map<String, String> columns) {
         ListDocument {
             text = text == null ? "" : text;
+            columns = columns == null ? Map.of() : columns;
         }
     }
 
     /** Reads incomes: {@code income, amount, per, hours, counted}. */
+    @ApiResponse(
+            responseCode = "422",
+            description = "Its columns cannot be told apart",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = UnmatchedColumnsView.class)))
     @PostMapping("/api/household/incomes/csv")
     List<IncomeDocument> readIncomes(@RequestBody ListDocument list) {
-        return IncomeCsv.read(list.text());
+        return IncomeCsv.read(list.text(), list.columns());
     }
 
     /** Reads debts: {@code debt, kind, payment, balance, months left, rate}. */
+    @ApiResponse(
+            responseCode = "422",
+            description = "Its columns cannot be told apart",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                            schema = @Schema(implementation = UnmatchedColumnsView.class)))
     @PostMapping("/api/household/debts/csv")
     List<DebtDocument> readDebts(@RequestBody ListDocument list) {
-        return DebtCsv.read(list.text());
+        return DebtCsv.read(list.text(), list.columns());
     }
 
     /**

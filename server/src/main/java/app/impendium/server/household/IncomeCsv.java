@@ -2,11 +2,13 @@ package app.impendium.server.household;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Entry;
+import app.impendium.server.csv.Column;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.Convention.PayPeriod;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
 import app.impendium.server.evaluation.HouseholdReader;
+import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
@@ -31,23 +33,29 @@ final class IncomeCsv {
             "two weeks", PayPeriod.BIWEEKLY,
             "week", PayPeriod.WEEKLY);
 
+    private static final List<Column> COLUMNS = List.of(
+            Column.needed(INCOME, "name", "source", "employer", "description"),
+            Column.needed(AMOUNT, "gross", "gross amount", "pay"),
+            Column.needed(PER, "period", "frequency", "every"),
+            Column.optional(HOURS, "hours a week", "weekly hours"),
+            Column.optional(COUNTED, "counted percent", "share counted"));
+
     private IncomeCsv() {}
 
     /**
      * The incomes of a text, of nobody in particular.
      *
+     * @param byHand the headings of columns that their names do not tell
+     * @throws RefusedException if a column is missing
      * @throws CaseException with everything that is wrong, each at its line
      */
-    static List<IncomeDocument> read(String text) {
-        CsvTable table = CsvTable.of(text, "income, amount, per; and where there are such hours, counted");
-        if (!table.has(INCOME, AMOUNT, PER)) {
-            throw table.unknownColumns();
-        }
-        return table.all(MOST_LINES, IncomeCsv::income);
+    static List<IncomeDocument> read(String text, Map<String, String> byHand) {
+        return CsvTable.of(text, "income, amount, per; and where there are such hours, counted", COLUMNS, byHand)
+                .all(MOST_LINES, IncomeCsv::income);
     }
 
     private static Optional<IncomeDocument> income(CsvLine line) {
-        Optional<Long> cents = Cents.of(line, AMOUNT, Entry.AMOUNT);
+        Optional<Long> cents = line.cents(AMOUNT, Entry.AMOUNT);
         String per = line.text(PER).toLowerCase(Locale.ROOT);
         boolean isHourly = per.equals(AN_HOUR);
         if (!isHourly && !PERIODS.containsKey(per)) {

@@ -27,6 +27,7 @@ class BodyLimit extends OncePerRequestFilter {
             new Limit("/api/practice", 4 * KIB),
             new Limit("/api/client-page", 16 * KIB),
             new Limit("/api/household/", 8 * KIB * KIB),
+            new Limit("/api/loan-lists", 8 * KIB * KIB),
             new Limit("/api/letterhead", 512 * KIB),
             new Limit("/api/annual-percentage-rates", 512 * KIB),
             new Limit("/api/", 256 * KIB),

@@ -2,6 +2,7 @@ package app.impendium.server.rates;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Entry;
+import app.impendium.server.csv.Column;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.RateTableDocument.AddOnDocument;
@@ -9,7 +10,9 @@ import app.impendium.server.document.RateTableDocument.OfferDocument;
 import app.impendium.server.evaluation.RateTableReader;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Reads rates with their points ({@code rate, points}), or what is added to them ({@code ltv above, ltv up to, score from,
@@ -17,7 +20,7 @@ import java.util.Optional;
  */
 final class RateCsv {
     private static final int MOST_LINES = 100;
-    private static final String COLUMNS = "rate, points; or ltv above, ltv up to, score from, score to, points";
+    private static final String KNOWN = "rate, points; or ltv above, ltv up to, score from, score to, points";
     private static final String RATE = "rate";
     private static final String POINTS = "points";
     private static final String LTV_ABOVE = "ltv above";
@@ -25,15 +28,21 @@ final class RateCsv {
     private static final String SCORE_FROM = "score from";
     private static final String SCORE_TO = "score to";
 
+    /** None is needed by itself: which of them are there tells which of the two it is. */
+    private static final List<Column> COLUMNS = Stream.of(RATE, POINTS, LTV_ABOVE, LTV_UP_TO, SCORE_FROM, SCORE_TO)
+            .map(Column::optional)
+            .toList();
+
     private RateCsv() {}
 
     /**
      * The entries of a text.
      *
+     * @throws app.impendium.server.problem.RefusedException if its columns are of neither kind
      * @throws CaseException with everything that is wrong, each at its line: {@code lines[4].ratePercent}
      */
     static RateEntriesView read(String text) {
-        CsvTable table = CsvTable.of(text, COLUMNS);
+        CsvTable table = CsvTable.of(text, KNOWN, COLUMNS, Map.of());
         if (table.has(LTV_ABOVE, LTV_UP_TO, SCORE_FROM, SCORE_TO, POINTS)) {
             return new RateEntriesView(List.of(), table.all(MOST_LINES, RateCsv::addOn));
         }

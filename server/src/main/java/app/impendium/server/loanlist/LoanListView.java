@@ -1,0 +1,70 @@
+package app.impendium.server.loanlist;
+
+import app.impendium.server.csv.ColumnsView;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.CurrencyCode;
+import app.impendium.server.document.Market;
+import app.impendium.server.evaluation.CaseAnswers;
+import app.impendium.server.evaluation.OptionView;
+import app.impendium.server.problem.FieldProblem;
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * What comes in with a list of loans.
+ *
+ * @param columns how its columns were told apart
+ * @param market whose usual terms apply where it says nothing
+ * @param count how many loans can be kept
+ * @param loans the first of them
+ * @param faultCount how much is wrong in it; as long as anything is, nothing is kept
+ * @param faults the first of that, each at its line and column: {@code /lines/12/rate}
+ */
+record LoanListView(
+        ColumnsView columns,
+        Market market,
+        CurrencyCode currency,
+        int count,
+        List<LoanView> loans,
+        int faultCount,
+        List<FieldProblem> faults) {
+    private static final int MOST_LOANS = 20;
+    private static final int MOST_FAULTS = 200;
+
+    /** A loan that would be kept. */
+    record LoanView(
+            String title,
+            String clients,
+            long loanCents,
+            String ratePercent,
+            int months,
+            long paymentCents,
+            LocalDate payoffDate) {
+        static LoanView of(CaseDocument document) {
+            OptionView figures = CaseAnswers.option(document, 0);
+            var terms = document.options().get(0).terms();
+            return new LoanView(
+                    document.title(),
+                    document.clients(),
+                    figures.loanCents(),
+                    terms.ratePercent().toPlainString(),
+                    terms.amortizationMonths(),
+                    figures.paymentCents(),
+                    figures.payoffDate());
+        }
+    }
+
+    static LoanListView of(ReadLoans read, CaseDocument usual) {
+        return new LoanListView(
+                read.columns(),
+                Market.of(usual),
+                usual.currency(),
+                read.loans().size(),
+                read.loans().stream().limit(MOST_LOANS).map(LoanView::of).toList(),
+                read.findings().size(),
+                read.findings().stream()
+                        .limit(MOST_FAULTS)
+                        .map(FieldProblem::inBody)
+                        .toList());
+    }
+}

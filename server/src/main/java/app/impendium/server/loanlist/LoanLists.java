@@ -1,0 +1,75 @@
+package app.impendium.server.loanlist;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.casefile.CaseStore;
+import app.impendium.server.casefile.StartingCases;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.loanlist.LoanListStep.Doing;
+import app.impendium.server.practice.PracticeSettings;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.springframework.stereotype.Service;
+
+/** Brings lists of loans in to a practice. */
+@Service
+class LoanLists {
+    private final StartingCases starting;
+    private final PracticeSettings practices;
+    private final CaseStore cases;
+    private final Clock clock;
+
+    LoanLists(StartingCases starting, PracticeSettings practices, CaseStore cases, Clock clock) {
+        this.starting = starting;
+        this.practices = practices;
+        this.cases = cases;
+        this.clock = clock;
+    }
+
+    /**
+     * Says what a list would bring in, without keeping anything of it.
+     *
+     * @param columns the headings of columns that their names do not tell
+     * @throws app.impendium.server.problem.RefusedException if a column is missing
+     * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
+     */
+    void read(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
+        CaseDocument usual = usual(advisor);
+        tell(told, readLoans(text, columns, usual, told), usual);
+    }
+
+    /**
+     * Keeps every loan of a list as a case, or none: nothing as long as anything is wrong in it, or when {@code told} throws.
+     *
+     * @param columns the headings of columns that their names do not tell
+     * @throws app.impendium.server.problem.RefusedException if a column is missing
+     * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
+     */
+    void keep(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
+        CaseDocument usual = usual(advisor);
+        ReadLoans read = readLoans(text, columns, usual, told);
+        if (read.findings().isEmpty()) {
+            int all = read.loans().size();
+            cases.createAll(
+                    advisor, read.loans(), kept -> told.accept(new LoanListStep(Doing.KEEPING, kept, all, null)));
+        }
+        tell(told, read, usual);
+    }
+
+    private CaseDocument usual(SignedInAdvisor advisor) {
+        LocalDate today = LocalDate.now(clock.withZone(practices.timeZone(advisor)));
+        return starting.of(practices.market(advisor), today);
+    }
+
+    private static ReadLoans readLoans(
+            String text, Map<String, String> columns, CaseDocument usual, Consumer<LoanListStep> told) {
+        return LoanCsv.read(
+                text, columns, usual, (done, of) -> told.accept(new LoanListStep(Doing.READING, done, of, null)));
+    }
+
+    private static void tell(Consumer<LoanListStep> told, ReadLoans read, CaseDocument usual) {
+        int all = read.loans().size();
+        told.accept(new LoanListStep(Doing.DONE, all, all, LoanListView.of(read, usual)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Lists of loans brought in from separated values, each line a case. */
+package app.impendium.server.loanlist;

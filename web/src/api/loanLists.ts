@@ -1,0 +1,40 @@
+import { Refusal, tokenHeader, type LoanListStep, type LoanListView, type Problem } from './client'
+
+/** A list of loans: lines of separated values, and the headings of columns that their names do not tell. */
+export type LoanList = { text: string; columns: Readonly<Record<string, string>> }
+
+type Following = { told: (step: LoanListStep) => void; signal: AbortSignal }
+
+/** Says what a list would bring in. @throws Refusal if a column is missing, or there are too many lines */
+export const readLoanList = (list: LoanList, following: Following) =>
+  followed('/api/loan-lists/reading', list, following)
+
+/** Keeps every loan of a list, or none; none either where `signal` stops it. @throws Refusal as reading does */
+export const keepLoanList = (list: LoanList, following: Following) =>
+  followed('/api/loan-lists', list, following)
+
+/** What comes of a list, told step by step on the way. */
+async function followed(address: string, list: LoanList, { told, signal }: Following): Promise<LoanListView> {
+  const response = await fetch(address, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', ...tokenHeader() },
+    body: JSON.stringify(list),
+    signal,
+  })
+  if (!response.ok || !response.body) {
+    throw new Refusal(response.status, (await response.json().catch(() => ({}))) as Problem)
+  }
+  const lines = response.body.pipeThrough(new TextDecoderStream()).getReader()
+  let rest = ''
+  for (;;) {
+    const { value, done } = await lines.read()
+    if (done) throw new Error('The connection broke off. Nothing of the list was kept.')
+    const parts = (rest + value).split('\n')
+    rest = parts.pop() ?? ''
+    for (const part of parts) {
+      const step = JSON.parse(part) as LoanListStep
+      if (step.outcome) return step.outcome
+      told(step)
+    }
+  }
+}
