@@ -138,9 +138,17 @@ final class Client {
 
     /** A file as it was sent. */
     byte[] file(String path) {
+        return file(request(path).GET());
+    }
+
+    /** A file that is made of something. */
+    byte[] fileOf(String path, String json) {
+        return file(withJson(path).POST(body(json)));
+    }
+
+    private byte[] file(HttpRequest.Builder request) {
         try {
-            return http.send(request(path).GET().build(), BodyHandlers.ofByteArray())
-                    .body();
+            return http.send(request.build(), BodyHandlers.ofByteArray()).body();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
