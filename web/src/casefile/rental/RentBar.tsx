@@ -2,9 +2,11 @@ import type { ProgrammeAnswerView, ProgrammeDocument } from '../../api/client'
 import { formatAmount } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
 import { formatPercent } from '../../format/percent'
+import { TakePicture } from '../../picture/TakePicture'
 import { useWidth } from '../../ui/useWidth'
 import { Explained } from '../../working/Explained'
 import { BarNotches, type BarNotch } from '../afford/BarNotches'
+import { barSvg } from '../afford/barSvg'
 import { BarPiece } from '../afford/BarPiece'
 import type { BarPart } from '../afford/barMarks'
 import { useOpenCase } from '../CaseContext'
@@ -18,7 +20,7 @@ type Band = ProgrammeDocument['bands'][number]
 
 /** The rent that counts as one bar, with what goes out laid on it, and how far it may reach as a notch. */
 export function RentBar({ letting: { view, letting, programme } }: { letting: Letting }) {
-  const { words } = useOpenCase()
+  const { words, document } = useOpenCase()
   const [attach, width] = useWidth()
   const { chosen } = view
   const counted = chosen?.countedCents ?? letting.rentCents ?? 0
@@ -31,25 +33,40 @@ export function RentBar({ letting: { view, letting, programme } }: { letting: Le
   const left = counted - out
   return (
     <section aria-label="What goes out of the rent" className="mt-5" ref={attach}>
-      <p className="heading">
-        Rent that counts,{' '}
-        {programme ? (
-          <Explained figure="RENT_COUNTED" subject={{ of: 'letting', programme: programme.programme }}>
-            {formatAmount(counted)}
-          </Explained>
-        ) : (
-          formatAmount(counted)
-        )}{' '}
-        a month{countedNote(chosen)}
-        {chosen?.testedInterestCents == null && (
-          <>
-            ; what goes out,{' '}
-            <Explained figure="LET_OUTGOINGS" subject={{ of: 'letting', programme: null }}>
-              {formatAmount(view.loan.totalCents)}
+      <div className="flex items-baseline justify-between gap-4">
+        <p className="heading">
+          Rent that counts,{' '}
+          {programme ? (
+            <Explained figure="RENT_COUNTED" subject={{ of: 'letting', programme: programme.programme }}>
+              {formatAmount(counted)}
             </Explained>
-          </>
-        )}
-      </p>
+          ) : (
+            formatAmount(counted)
+          )}{' '}
+          a month{countedNote(chosen)}
+          {chosen?.testedInterestCents == null && (
+            <>
+              ; what goes out,{' '}
+              <Explained figure="LET_OUTGOINGS" subject={{ of: 'letting', programme: null }}>
+                {formatAmount(view.loan.totalCents)}
+              </Explained>
+            </>
+          )}
+        </p>
+        <TakePicture
+          title={document.title}
+          name="Committed of the rent"
+          draw={() =>
+            barSvg({
+              title: document.title,
+              about: `Rent that counts, ${formatAmount(counted)} a month${countedNote(chosen)}`,
+              parts,
+              whole,
+              notches: shown,
+            })
+          }
+        />
+      </div>
       <div className="income-bar" role="img" aria-label={inWords(parts, left, notches)}>
         {parts.map((part) => (
           <BarPiece key={part.name} part={part} whole={whole} width={width} />
@@ -113,7 +130,7 @@ function partsOf(
       },
     ]
   }
-  return [
+  const parts: BarPart[] = [
     {
       name: loan.isInterestOnly ? 'Interest' : 'Principal and interest',
       cents: loan.paymentCents,
@@ -122,7 +139,8 @@ function partsOf(
     { name: words.propertyTax, cents: loan.propertyTaxCents, colour: 'housing-1' },
     { name: 'Home insurance', cents: loan.homeInsuranceCents, colour: 'housing-2' },
     { name: words.dues, cents: loan.duesCents, colour: 'housing-4' },
-  ].filter(({ cents }) => cents > 0)
+  ]
+  return parts.filter(({ cents }) => cents > 0)
 }
 
 const countedNote = (chosen: ProgrammeAnswerView | null) =>

@@ -62,6 +62,30 @@ class PdfPrinterTest {
         }
     }
 
+    @Test
+    void namesOfOtherAlphabetsStandOnPaper() throws IOException {
+        String names = "Łucja Nguyễn, Ελένη Θεοδωράκη and Олена Ковальчук";
+        HandoutContent content = new HandoutContent(
+                HandoutContent.FORMAT,
+                "en-GB",
+                Paper.A4,
+                new LetterheadContent("Ostrander & Pell", "", null),
+                names,
+                names,
+                DemoCases.DAY,
+                names,
+                List.of(new SectionContent(names, List.of(new TextBlock(names)))),
+                "",
+                "");
+        byte[] pdf = PdfPrinter.print(content);
+
+        assertThat(failures(pdf, PDFAFlavour.PDFA_2_A)).isEmpty();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(squeezed(new PDFTextStripper().getText(document)).split(squeezed(names), -1))
+                    .hasSizeGreaterThan(4);
+        }
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"weir-house", "tannery-row", "ropewalk-terrace", "cinder-hill"})
     void everythingThatIsSaidStandsOnPaper(String name) throws IOException {
