@@ -6,7 +6,7 @@ maven() { (cd "$HOME_FOLDER" && mvn --batch-mode --no-transfer-progress "$@"); }
 
 application_is_current() {
   [ -f "$APPLICATION" ] && [ -z "$(find "$HOME_FOLDER"/pom.xml "$HOME_FOLDER"/{core,server,web}/pom.xml \
-    "$HOME_FOLDER"/{core,server}/src/main "$HOME_FOLDER"/web/{src,public,index.html,package-lock.json,vite.config.ts} \
+    "$HOME_FOLDER"/{core,server}/src/main "$HOME_FOLDER"/web/{src,public,index.html,client.html,package-lock.json,vite.config.ts} \
     "$HOME_FOLDER"/docs/openapi.json -newer "$APPLICATION" -type f -print -quit)" ]
 }
 
