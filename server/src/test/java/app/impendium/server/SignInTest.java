@@ -56,6 +56,57 @@ class SignInTest {
     }
 
     @Test
+    void theDescriptionOfTheInterfaceIsForThoseWhoAreSignedIn() {
+        assertThat(new Client().get("/api/openapi").status()).isEqualTo(401);
+    }
+
+    @Test
+    void takesNoPasswordFromTheAddress() {
+        Client client = new Client();
+        client.get("/api/session");
+
+        Answer answer = client.send(
+                client.request("/api/session?email=bea%40ostrander-pell.example&password=" + Client.PASSWORD)
+                        .POST(BodyPublishers.noBody()));
+
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(client.get("/api/session").status()).isEqualTo(401);
+    }
+
+    @Test
+    void endsASessionAfterADayHoweverMuchItIsUsed() {
+        Client client = Client.signedIn(Client.TOBIAS);
+        JdbcClient database = RunningServer.bean(JdbcClient.class);
+        String id = new String(
+                Base64.getDecoder().decode(client.cookie("impendium-session").orElseThrow()), StandardCharsets.UTF_8);
+        assertThat(database.sql(
+                                "update spring_session set creation_time = creation_time - 86400000 where session_id = ?")
+                        .param(id)
+                        .update())
+                .isOne();
+
+        assertThat(client.get("/api/session").status()).isEqualTo(401);
+        assertThat(database.sql("select count(*) from spring_session where session_id = ?")
+                        .param(id)
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+    }
+
+    @Test
+    void tellsTheBrowserWhatItMayDo() {
+        Answer answer = new Client().get("/api/session");
+
+        assertThat(answer.header("Referrer-Policy")).isEqualTo("no-referrer");
+        assertThat(answer.header("Permissions-Policy")).contains("camera=()", "geolocation=()");
+        assertThat(answer.header("Cross-Origin-Opener-Policy")).isEqualTo("same-origin");
+        assertThat(answer.header("X-Content-Type-Options")).isEqualTo("nosniff");
+        assertThat(answer.header("Cache-Control")).contains("no-store");
+        assertThat(answer.response().headers().allValues("Set-Cookie"))
+                .anyMatch(cookie -> cookie.startsWith("XSRF-TOKEN=") && cookie.contains("SameSite=Lax"));
+    }
+
+    @Test
     void aSessionThatCannotBeReadCountsAsNone() {
         Client client = Client.signedIn(Client.TOBIAS);
         String session = new String(

@@ -1,12 +1,13 @@
 package app.impendium.server.account;
 
+import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
 
-/** Keeps sessions in the database, so that any instance knows who is signed in. They end after half a day unused. */
+/** Keeps sessions in the database, so that any instance knows who is signed in. They end after half a day unused, and after a day in any case. */
 @Configuration
 @EnableJdbcHttpSession(maxInactiveIntervalInSeconds = SessionStorage.HALF_A_DAY_SECONDS)
 class SessionStorage {
@@ -14,7 +15,7 @@ class SessionStorage {
 
     @Bean
     @Primary
-    ThrottledSessions calmSessions(JdbcIndexedSessionRepository stored) {
-        return new ThrottledSessions(stored);
+    ThrottledSessions calmSessions(JdbcIndexedSessionRepository stored, Clock clock) {
+        return new ThrottledSessions(stored, clock);
     }
 }

@@ -13,7 +13,10 @@ import org.springframework.security.config.annotation.web.configurers.RequestCac
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.session.web.http.CookieSerializer;
@@ -28,6 +31,8 @@ class SignInSecurity {
     private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline';"
             + " img-src 'self' data: blob:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
 
+    private static final String NO_DEVICES = "camera=(), geolocation=(), microphone=(), payment=(), usb=()";
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
@@ -38,7 +43,7 @@ class SignInSecurity {
             HttpSecurity http, Problems problems, CookieSerializer cookies, SignedInSession signedIn) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, SESSION)
                         .permitAll()
-                        .requestMatchers("/api/openapi", CLIENT_PAGE)
+                        .requestMatchers(CLIENT_PAGE)
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
@@ -74,11 +79,21 @@ class SignInSecurity {
                                 "Not allowed",
                                 "The request did not carry this session's token. Load the page again.")))
                 .securityContext(context -> context.securityContextRepository(signedIn))
-                .csrf(csrf -> csrf.spa().ignoringRequestMatchers(CLIENT_PAGE))
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens()).ignoringRequestMatchers(CLIENT_PAGE))
+                .addFilterBefore(new SignInInBody(SESSION, problems), UsernamePasswordAuthenticationFilter.class)
                 .requestCache(RequestCacheConfigurer::disable)
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(permissions -> permissions.policy(NO_DEVICES))
+                        .crossOriginOpenerPolicy(opener -> opener.policy(CrossOriginOpenerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    /** The token that the browser has to send back, in a cookie that no other site's request carries. */
+    private static CookieCsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
+        return tokens;
     }
 
     /** A browser that still shows the key of a session that is none any more is told to forget it. */

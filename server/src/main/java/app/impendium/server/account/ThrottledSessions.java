@@ -1,5 +1,6 @@
 package app.impendium.server.account;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
@@ -12,18 +13,21 @@ import org.springframework.session.SessionRepository;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 
 /**
- * Sessions in the database that note their use once a minute. An advisor who types asks for figures at each key press,
+ * Sessions in the database that end after a day however much they are used, and note their use once a minute. An advisor who types asks for figures at each key press,
  * and each of those requests would otherwise write to the database.
  */
 class ThrottledSessions implements SessionRepository<ThrottledSessions.ThrottledSession> {
     private static final Logger LOG = LoggerFactory.getLogger(ThrottledSessions.class);
     private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
+    private static final Duration LONGEST_LIFE = Duration.ofDays(1);
 
     private final SessionRepository<Session> stored;
+    private final Clock clock;
 
     @SuppressWarnings("unchecked") // the repository's own kind of session is not public
-    ThrottledSessions(JdbcIndexedSessionRepository stored) {
+    ThrottledSessions(JdbcIndexedSessionRepository stored, Clock clock) {
         this.stored = (SessionRepository<Session>) (SessionRepository<?>) stored;
+        this.clock = clock;
     }
 
     @Override
@@ -40,6 +44,10 @@ class ThrottledSessions implements SessionRepository<ThrottledSessions.Throttled
     public ThrottledSession findById(String id) {
         Session found = stored.findById(id);
         if (found == null) {
+            return null;
+        }
+        if (found.getCreationTime().isBefore(clock.instant().minus(LONGEST_LIFE))) {
+            stored.deleteById(id);
             return null;
         }
         if (!isReadable(found)) {
