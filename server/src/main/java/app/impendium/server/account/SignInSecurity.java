@@ -40,7 +40,12 @@ class SignInSecurity {
 
     @Bean
     SecurityFilterChain security(
-            HttpSecurity http, Problems problems, CookieSerializer cookies, SignedInSession signedIn) throws Exception {
+            HttpSecurity http,
+            Problems problems,
+            CookieSerializer cookies,
+            SignedInSession signedIn,
+            SignInAttempts attempts)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, SESSION)
                         .permitAll()
                         .requestMatchers(CLIENT_PAGE)
@@ -52,7 +57,10 @@ class SignInSecurity {
                 .formLogin(form -> form.loginProcessingUrl(SESSION)
                         .usernameParameter("email")
                         .passwordParameter("password")
-                        .successHandler((request, response, who) -> response.setStatus(HttpStatus.NO_CONTENT.value()))
+                        .successHandler((request, response, who) -> {
+                            attempts.succeeded(who.getName(), request.getRemoteAddr());
+                            response.setStatus(HttpStatus.NO_CONTENT.value());
+                        })
                         .failureHandler((request, response, why) -> {
                             if (why instanceof AuthenticationServiceException unableToTell) {
                                 throw unableToTell;
@@ -80,7 +88,10 @@ class SignInSecurity {
                                 "The request did not carry this session's token. Load the page again.")))
                 .securityContext(context -> context.securityContextRepository(signedIn))
                 .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens()).ignoringRequestMatchers(CLIENT_PAGE))
-                .addFilterBefore(new SignInInBody(SESSION, problems), UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(
+                        new SignInGate(
+                                PathPatternRequestMatcher.pathPattern(HttpMethod.POST, SESSION), attempts, problems),
+                        UsernamePasswordAuthenticationFilter.class)
                 .requestCache(RequestCacheConfigurer::disable)
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
