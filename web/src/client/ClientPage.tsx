@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refusal, type ClientChanges } from '../api/client'
+import { Refusal, type ClientChanges, type Problem } from '../api/client'
 import { AS_ADVISED, askPage } from '../api/clientPage'
 import { useWidth } from '../ui/useWidth'
 import { useRested } from '../ui/useRested'
@@ -11,6 +11,12 @@ import { WordForm } from './WordForm'
 const REST_MS = 250
 /** Widths in between are drawn at the next: a page that is widened slowly does not ask for each pixel. */
 const WIDTH_STEP = 20
+/** What ends a page that was open: its link is none, has ended, or is closed for a while. */
+const CLOSED: readonly number[] = [404, 410, 429]
+
+/** Why the figures do not follow: what is wrong with the changes, or that the server is not reached. The page and what is typed stay. */
+const problemOf = (error: Error | null): Problem | null =>
+  error === null ? null : error instanceof Refusal ? error.problem : { detail: error.message }
 
 /** What the holder of a link's key is shown: the page, the question for its word, or why there is none. */
 export function ClientPage({ linkKey }: { linkKey: string }) {
@@ -32,7 +38,7 @@ export function ClientPage({ linkKey }: { linkKey: string }) {
 
   const status = page.error instanceof Refusal ? page.error.status : null
   const shown = page.data ?? last
-  const isRefusedChange = status === 422 || status === 400
+  const isClosed = status !== null && CLOSED.includes(status)
   return (
     <div className="client-page">
       <div ref={attach} />
@@ -43,13 +49,13 @@ export function ClientPage({ linkKey }: { linkKey: string }) {
           isAsking={page.isFetching}
           take={setWord}
         />
-      ) : shown && (page.error === null || isRefusedChange) ? (
+      ) : shown && !isClosed ? (
         <OpenPage
           page={shown}
           entrance={entrance}
           changes={changes}
           change={setChanges}
-          problems={isRefusedChange && page.error instanceof Refusal ? page.error.problem : null}
+          problem={problemOf(page.error)}
           isFollowing={page.isFetching || asked !== changes}
         />
       ) : page.error ? (

@@ -11,14 +11,14 @@ type OpenPageProps = {
   entrance: Entrance
   changes: ClientChanges
   change: (changes: ClientChanges) => void
-  /** Why the changes have no figures; null where they have. */
-  problems: Problem | null
+  /** Why the figures do not follow the changes; null where they do. */
+  problem: Problem | null
   /** Whether the figures are still those of earlier changes. */
   isFollowing: boolean
 }
 
 /** A client's page: what the practice advised, what they may change in it, and where they write back. */
-export function OpenPage({ page, entrance, changes, change, problems, isFollowing }: OpenPageProps) {
+export function OpenPage({ page, entrance, changes, change, problem, isFollowing }: OpenPageProps) {
   const { content, endsOn } = page
   const { letterhead, language } = content
   const day = formatDay(content.day, language)
@@ -39,8 +39,8 @@ export function OpenPage({ page, entrance, changes, change, problems, isFollowin
           {day}
         </p>
         {content.greeting !== '' && <p className="client-prose">{content.greeting}</p>}
-        <ChangeSentence page={page} changes={changes} change={change} problem={problems} />
-        <div aria-busy={isFollowing} data-stale={problems !== null || undefined} className="client-sections">
+        <ChangeSentence page={page} changes={changes} change={change} problem={problem} />
+        <div aria-busy={isFollowing} data-stale={problem !== null || undefined} className="client-sections">
           {content.sections.map((section) => (
             <Section key={section.heading} section={section} />
           ))}

@@ -60,6 +60,18 @@ class SignInTest {
         assertThat(new Client().get("/api/openapi").status()).isEqualTo(401);
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"AAAA", "anything", "=", "%00"})
+    void aCookieThatIsNoSessionCountsAsNone(String cookie) {
+        Answer answer = new Client()
+                .send(new Client()
+                        .request("/api/session")
+                        .header("Cookie", "impendium-session=" + cookie)
+                        .GET());
+
+        assertThat(answer.status()).isEqualTo(401);
+    }
+
     @Test
     void takesNoPasswordFromTheAddress() {
         Client client = new Client();
