@@ -1,4 +1,4 @@
-import { Refusal, tokenHeader, type LoanListStep, type LoanListView, type Problem } from './client'
+import { reach, Refusal, tokenHeader, type LoanListStep, type LoanListView, type Problem } from './client'
 
 /** A list of loans: lines of separated values, and the headings of columns that their names do not tell. */
 export type LoanList = { text: string; columns: Readonly<Record<string, string>> }
@@ -13,22 +13,39 @@ export const readLoanList = (list: LoanList, following: Following) =>
 export const keepLoanList = (list: LoanList, following: Following) =>
   followed('/api/loan-lists', list, following)
 
-/** What comes of a list, told step by step on the way. */
-async function followed(address: string, list: LoanList, { told, signal }: Following): Promise<LoanListView> {
-  const response = await fetch(address, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', ...tokenHeader() },
-    body: JSON.stringify(list),
-    signal,
-  })
+/** What comes of a list, told step by step on the way. @throws Error in words where it was stopped or broke off */
+async function followed(address: string, list: LoanList, following: Following): Promise<LoanListView> {
+  try {
+    return await outcomeOf(address, list, following)
+  } catch (failure) {
+    if (following.signal.aborted) throw new Error('Stopped. Nothing was kept.', { cause: failure })
+    throw failure
+  }
+}
+
+async function outcomeOf(
+  address: string,
+  list: LoanList,
+  { told, signal }: Following,
+): Promise<LoanListView> {
+  const response = await reach(
+    new Request(new URL(address, window.location.origin), {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', ...tokenHeader() },
+      body: JSON.stringify(list),
+      signal,
+    }),
+  )
   if (!response.ok || !response.body) {
     throw new Refusal(response.status, (await response.json().catch(() => ({}))) as Problem)
   }
   const lines = response.body.pipeThrough(new TextDecoderStream()).getReader()
+  const ended = { value: '', done: true }
   let rest = ''
   for (;;) {
-    const { value, done } = await lines.read()
-    if (done) throw new Error('The connection broke off. Nothing of the list was kept.')
+    const { value, done } = await lines.read().catch(() => ended)
+    if (done)
+      throw new Error('The connection broke off: look whether the cases are there before you try again.')
     const parts = (rest + value).split('\n')
     rest = parts.pop() ?? ''
     for (const part of parts) {

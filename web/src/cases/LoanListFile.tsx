@@ -3,9 +3,10 @@ import { useEffect, useRef, useState } from 'react'
 import { Refusal, type LoanListStep, type LoanListView } from '../api/client'
 import { keepLoanList, readLoanList, type LoanList } from '../api/loanLists'
 import { ColumnMatch, type Matches } from '../field/ColumnMatch'
-import { lineProblem, problemsOf, type LineProblem } from '../field/lineProblems'
 import { TextButton } from '../ui/TextButton'
+import { LoanListFaults } from './LoanListFaults'
 import { LoanListPreview } from './LoanListPreview'
+import { LoanListProgress } from './LoanListProgress'
 
 type LoanListFileProps = { text: string; close: () => void }
 
@@ -50,8 +51,8 @@ export function LoanListFile({ text, close }: LoanListFileProps) {
   }
   return (
     <>
-      {isAtWork && <HowFar step={step} cancel={() => stop.current.abort()} />}
-      {!reading.isPending && <Faults error={keeping.error ?? reading.error} view={data} />}
+      {isAtWork && <LoanListProgress step={step} cancel={() => stop.current.abort()} />}
+      {!reading.isPending && <LoanListFaults error={keeping.error ?? reading.error} view={data} />}
       {columns && !keeping.isPending && (
         <details className="mt-4" open={refused !== undefined}>
           <summary className="heading cursor-pointer">Columns</summary>
@@ -71,54 +72,5 @@ export function LoanListFile({ text, close }: LoanListFileProps) {
         <TextButton onClick={close}>Cancel</TextButton>
       </p>
     </>
-  )
-}
-
-const DOING = { READING: 'Reading', KEEPING: 'Keeping', DONE: 'Done' } as const
-
-/** How far a long list is, and how it is stopped. */
-function HowFar({ step, cancel }: { step: LoanListStep | null; cancel: () => void }) {
-  const words = step
-    ? `${DOING[step.doing]}: ${step.done.toLocaleString('en-US')} of ${step.of.toLocaleString('en-US')} lines`
-    : 'Reading…'
-  return (
-    <div className="mt-4">
-      <progress
-        className="w-full"
-        aria-label="How far it is"
-        {...(step ? { value: step.done, max: step.of } : {})}
-      />
-      <p className="flex justify-between gap-4">
-        <span role="status">{words}</span>
-        <TextButton onClick={cancel}>Stop</TextButton>
-      </p>
-    </div>
-  )
-}
-
-/** Everything that is wrong in a list, by line and column. */
-function Faults({ error, view }: { error: Error | null; view: LoanListView | undefined }) {
-  const isStopped = error?.name === 'AbortError'
-  const problems: readonly LineProblem[] = error
-    ? isStopped
-      ? [{ line: null, column: null, message: 'Stopped. Nothing was kept.' }]
-      : problemsOf(error)
-    : (view?.faults ?? []).map(lineProblem)
-  if (problems.length === 0) return null
-  const more = error ? 0 : (view?.faultCount ?? 0) - problems.length
-  return (
-    <ul
-      role="alert"
-      aria-label="What is wrong in the file"
-      className="field-problem mt-3 max-h-48 overflow-y-auto"
-    >
-      {problems.map(({ line, column, message }, index) => (
-        <li key={index}>
-          {line !== null && <b>{`Line ${line}${column === null ? '' : `, ${column}`}: `}</b>}
-          {message}
-        </li>
-      ))}
-      {more > 0 && <li>and {more.toLocaleString('en-US')} more</li>}
-    </ul>
   )
 }

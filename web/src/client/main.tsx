@@ -11,7 +11,11 @@ applyTheme(readTheme())
 const root = document.getElementById('root')
 if (!root) throw new Error('client.html needs an element with the id root')
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
+  defaultOptions: {
+    // A question without a connection is to fail at once, not to wait unseen for one.
+    queries: { networkMode: 'always', retry: false, refetchOnWindowFocus: false },
+    mutations: { networkMode: 'always' },
+  },
 })
 // Another link opened in this tab differs only behind the sign, for which no browser loads the page again.
 window.addEventListener('hashchange', () => window.location.reload())

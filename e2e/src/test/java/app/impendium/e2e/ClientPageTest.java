@@ -50,6 +50,15 @@ class ClientPageTest extends Journey {
         phone.keyboard().press("Escape");
         assertThat(said(phone)).containsText(AT_SIX_PERCENT);
         phone.getByLabel("Write to Ostrander & Pell").fill(NOTE);
+        phone.context().setOffline(true);
+        phone.getByLabel("Yearly rate").fill("6.25");
+        assertThat(phone.getByText("There is no connection to the server.")).isVisible();
+        assertThat(phone.getByLabel("Write to Ostrander & Pell")).hasValue(NOTE);
+        phone.context().setOffline(false);
+        phone.getByLabel("Yearly rate").fill("6");
+        phone.keyboard().press("Tab");
+        assertThat(phone.getByText("There is no connection to the server.")).hasCount(0);
+        assertThat(said(phone)).containsText(AT_SIX_PERCENT);
         phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Send the note"))
                 .click();
         assertThat(phone.getByText("Sent.")).isVisible();

@@ -76,7 +76,7 @@ public class CaseStore {
             SavedCase added = new SavedCase(advisor.practiceId());
             added.take(document, DocumentEvaluator.evaluate(document), advisor, now);
             states.save(new CaseState(cases.save(added)));
-            if ((begun + 1) % AT_ONCE == 0) {
+            if ((begun + 1) % AT_ONCE == 0 || begun + 1 == documents.size()) {
                 // What is stored is let go, so that so many take no more memory than a few.
                 entities.flush();
                 entities.clear();

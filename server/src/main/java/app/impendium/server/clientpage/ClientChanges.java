@@ -39,12 +39,7 @@ record ClientChanges(
         CaseDocument document = telling.document();
         OptionDocument option = document.options().get(telling.option());
         return new ClientChanges(
-                CaseAnswers.comparison(document).keptMonths(),
-                option.terms().ratePercent(),
-                option.features().extras().stream()
-                        .filter(ClientChanges::isSteady)
-                        .mapToLong(ExtraDocument::cents)
-                        .sum());
+                CaseAnswers.comparison(document).keptMonths(), option.terms().ratePercent(), steadyCents(option));
     }
 
     /** @throws CaseException with everything that is out of its range, at its field */
@@ -89,11 +84,7 @@ record ClientChanges(
 
     private OptionDocument withExtra(OptionDocument option) {
         FeaturesDocument features = option.features();
-        long before = features.extras().stream()
-                .filter(ClientChanges::isSteady)
-                .mapToLong(ExtraDocument::cents)
-                .sum();
-        if (extraCents == null || extraCents == before) {
+        if (extraCents == null || extraCents == steadyCents(option)) {
             return option;
         }
         List<ExtraDocument> extras = new ArrayList<>(
@@ -102,6 +93,14 @@ record ClientChanges(
             extras.add(new ExtraDocument(ID_OF_EXTRA, How.EACH_PAYMENT, extraCents, 1, null, null, null));
         }
         return option.withFeatures(features.withExtras(extras));
+    }
+
+    /** What goes with every payment, in cents. */
+    private static long steadyCents(OptionDocument option) {
+        return option.features().extras().stream()
+                .filter(ClientChanges::isSteady)
+                .mapToLong(ExtraDocument::cents)
+                .sum();
     }
 
     /** Whether an extra payment goes with every payment. */

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The links of a practice's cases to their clients' pages. */
 @Service
 class ClientLinks {
-    private static final int MOST_OF_CASE = 50;
+    private static final int MOST_OPEN = 50;
     private static final int MOST_DAYS = 366;
     private static final int FEWEST_WORD_CHARACTERS = 4;
     private static final int MOST_WORD_CHARACTERS = 60;
@@ -75,12 +75,11 @@ class ClientLinks {
     MadeLink make(SignedInAdvisor advisor, UUID caseId, Shown shown, LocalDate endsOn, Optional<String> word) {
         LocalDate today = today(advisor);
         check(today, endsOn, word);
-        if (links.countByPracticeIdAndCaseId(advisor.practiceId(), caseId) >= MOST_OF_CASE) {
+        if (links.countOpen(advisor.practiceId(), caseId, today) >= MOST_OPEN) {
             throw new RefusedException(
                     HttpStatus.CONFLICT,
                     "Too many links",
-                    "A case has at most " + MOST_OF_CASE
-                            + " links to a client's page. Show the case as it is saved on one" + " of them.");
+                    "A case has at most " + MOST_OPEN + " open links to a client's page. End one of them first.");
         }
         LinkKey key = LinkKey.random();
         ClientLinkRow link = new ClientLinkRow(advisor, caseId, key, word, endsOn, now());

@@ -51,13 +51,31 @@ public record CaseDocument(
 
     /** The same, called otherwise and for others. */
     public CaseDocument named(String otherTitle, String otherClients) {
+        return with(otherTitle, otherClients, assumptions, options);
+    }
+
+    /** The same with other assumptions. */
+    public CaseDocument withAssumptions(AssumptionsDocument others) {
+        return with(title, clients, others, options);
+    }
+
+    /** The same with other options. */
+    public CaseDocument withOptions(List<OptionDocument> others) {
+        return with(title, clients, assumptions, others);
+    }
+
+    private CaseDocument with(
+            String otherTitle,
+            String otherClients,
+            AssumptionsDocument otherAssumptions,
+            List<OptionDocument> otherOptions) {
         return new CaseDocument(
                 format,
                 otherTitle,
                 otherClients,
                 market,
                 currency,
-                assumptions,
+                otherAssumptions,
                 debts,
                 household,
                 home,
@@ -66,46 +84,6 @@ public record CaseDocument(
                 conclusion,
                 pricedOn,
                 handout,
-                options);
-    }
-
-    /** The same with other assumptions. */
-    public CaseDocument withAssumptions(AssumptionsDocument others) {
-        return new CaseDocument(
-                format,
-                title,
-                clients,
-                market,
-                currency,
-                others,
-                debts,
-                household,
-                home,
-                letting,
-                presentPayment,
-                conclusion,
-                pricedOn,
-                handout,
-                options);
-    }
-
-    /** The same with other options. */
-    public CaseDocument withOptions(List<OptionDocument> others) {
-        return new CaseDocument(
-                format,
-                title,
-                clients,
-                market,
-                currency,
-                assumptions,
-                debts,
-                household,
-                home,
-                letting,
-                presentPayment,
-                conclusion,
-                pricedOn,
-                handout,
-                others);
+                otherOptions);
     }
 }

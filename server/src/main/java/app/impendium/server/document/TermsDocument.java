@@ -31,40 +31,28 @@ public record TermsDocument(
 
     /** The same at another rate. */
     public TermsDocument withRatePercent(BigDecimal percent) {
-        return new TermsDocument(
-                percent,
-                lettingAddOnPercent,
-                compounding,
-                frequency,
-                rounding,
-                amortizationMonths,
-                rateTermMonths,
-                firstPayment);
+        return with(percent, amortizationMonths, firstPayment);
     }
 
     /** The same with the payments computed over so many months. */
     public TermsDocument withAmortizationMonths(int months) {
-        return new TermsDocument(
-                ratePercent,
-                lettingAddOnPercent,
-                compounding,
-                frequency,
-                rounding,
-                months,
-                rateTermMonths,
-                firstPayment);
+        return with(ratePercent, months, firstPayment);
     }
 
     /** The same with its first payment on another day. */
     public TermsDocument withFirstPayment(LocalDate day) {
+        return with(ratePercent, amortizationMonths, day);
+    }
+
+    private TermsDocument with(BigDecimal otherRate, Integer otherMonths, LocalDate otherDay) {
         return new TermsDocument(
-                ratePercent,
+                otherRate,
                 lettingAddOnPercent,
                 compounding,
                 frequency,
                 rounding,
-                amortizationMonths,
+                otherMonths,
                 rateTermMonths,
-                day);
+                otherDay);
     }
 }

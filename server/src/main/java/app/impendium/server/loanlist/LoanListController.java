@@ -22,6 +22,18 @@ import tools.jackson.databind.json.JsonMapper;
  * Lists of loans over HTTP. The answer tells step by step how far it is, a line of JSON each; whoever stops reading it stops what is
  * done, and nothing of it is kept.
  */
+@ApiResponse(
+        responseCode = "200",
+        content =
+                @Content(
+                        mediaType = MediaType.APPLICATION_NDJSON_VALUE,
+                        schema = @Schema(implementation = LoanListStep.class)))
+@ApiResponse(
+        responseCode = "422",
+        content =
+                @Content(
+                        mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                        schema = @Schema(implementation = UnmatchedColumnsView.class)))
 @RestController
 class LoanListController {
     private final LoanLists lists;
@@ -47,18 +59,6 @@ class LoanListController {
     }
 
     /** Says what a list would bring in. */
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_NDJSON_VALUE,
-                            schema = @Schema(implementation = LoanListStep.class)))
-    @ApiResponse(
-            responseCode = "422",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = UnmatchedColumnsView.class)))
     @PostMapping("/api/loan-lists/reading")
     void read(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -68,18 +68,6 @@ class LoanListController {
     }
 
     /** Keeps every loan of a list as a case. */
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_NDJSON_VALUE,
-                            schema = @Schema(implementation = LoanListStep.class)))
-    @ApiResponse(
-            responseCode = "422",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                            schema = @Schema(implementation = UnmatchedColumnsView.class)))
     @PostMapping("/api/loan-lists")
     void keep(
             @AuthenticationPrincipal SignedInAdvisor advisor,
