@@ -1,18 +1,15 @@
 import type { LoanListView } from '../api/client'
-import { formatMoney } from '../format/amount'
-import { formatMonth } from '../format/date'
+import { formatAmount } from '../format/amount'
 import { MARKETS } from '../format/market'
 
 /** The first loans of a list as they would be kept. */
 export function LoanListPreview({ view }: { view: LoanListView }) {
   const { count, loans, market, currency, faultCount } = view
-  const { name, locale } = MARKETS[market]
-  const money = (cents: number) => formatMoney(cents, locale, currency)
   return (
     <section className="mt-4" aria-label="What comes in" role="status">
       <p>
-        {count.toLocaleString('en-US')} {count === 1 ? 'loan' : 'loans'} with the usual terms of {name}, in{' '}
-        {currency}
+        {count.toLocaleString('en-US')} {count === 1 ? 'loan' : 'loans'} with the usual terms of{' '}
+        {MARKETS[market].name}, in {currency}
         {faultCount > 0 && '; nothing is kept as long as a line is wrong'}.
       </p>
       {loans.length > 0 && (
@@ -24,20 +21,18 @@ export function LoanListPreview({ view }: { view: LoanListView }) {
                 <th scope="col">Loan</th>
                 <th scope="col">Rate</th>
                 <th scope="col">Payment</th>
-                <th scope="col">Paid off</th>
               </tr>
             </thead>
             <tbody>
-              {loans.map(({ title, clients, loanCents, ratePercent, paymentCents, payoffDate }, index) => (
+              {loans.map(({ title, clients, loanCents, ratePercent, paymentCents }, index) => (
                 <tr key={index}>
-                  <th scope="row" className="font-words!">
+                  <th scope="row" className="font-words! text-sm! whitespace-normal!">
                     {title}
-                    {clients !== '' && <span className="note">{clients}</span>}
+                    {clients !== '' && <span className="text-soft block text-[0.8125rem]">{clients}</span>}
                   </th>
-                  <td>{money(loanCents)}</td>
+                  <td>{formatAmount(loanCents)}</td>
                   <td>{ratePercent}&#8239;%</td>
-                  <td>{money(paymentCents)}</td>
-                  <td>{formatMonth(payoffDate, locale)}</td>
+                  <td>{formatAmount(paymentCents)}</td>
                 </tr>
               ))}
             </tbody>

@@ -13,7 +13,7 @@ export function LoanListProgress({ step, cancel }: { step: LoanListStep | null; 
   return (
     <div className="mt-4">
       <progress
-        className="w-full"
+        className="progress"
         aria-label="How far it is"
         {...(step ? { value: step.done, max: step.of } : {})}
       />
