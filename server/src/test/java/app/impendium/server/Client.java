@@ -1,6 +1,7 @@
 package app.impendium.server;
 
 import app.impendium.server.account.Advisors.NewAdvisor;
+import app.impendium.server.document.Market;
 import app.impendium.server.practice.PracticeSetup;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -84,7 +85,11 @@ final class Client {
     /** Someone of a practice of their own, for tests that change what a practice has chosen. */
     static Client ofOwnPractice(String name, String email) {
         RunningServer.bean(PracticeSetup.class)
-                .create("Practice of " + name, ZoneOffset.UTC, List.of(new NewAdvisor(name, email, PASSWORD)));
+                .create(
+                        "Practice of " + name,
+                        Market.US,
+                        ZoneOffset.UTC,
+                        List.of(new NewAdvisor(name, email, PASSWORD)));
         return signedIn(email);
     }
 
@@ -99,7 +104,17 @@ final class Client {
     }
 
     Answer signIn(String email, String password) {
-        String form = "email=" + encoded(email) + "&password=" + encoded(password);
+        return signInWith("email=" + encoded(email) + "&password=" + encoded(password));
+    }
+
+    /** @param code of an app; null for none */
+    Answer signIn(String email, String password, String code) {
+        return code == null
+                ? signIn(email, password)
+                : signInWith("email=" + encoded(email) + "&password=" + encoded(password) + "&code=" + encoded(code));
+    }
+
+    private Answer signInWith(String form) {
         return send(request("/api/session")
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(BodyPublishers.ofString(form)));

@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class ClientPages {
     private static final JsonMapper JSON = new JsonMapper();
     static final JdbcTemplate DATABASE = RunningServer.bean(JdbcTemplate.class);
-    private static final String SAYS = """
+    static final String SAYS = """
             {"preparedFor": "Ida", "sections": ["LOAN", "MONTHLY_COST", "OPTIONS", "LIFELINE", "SCHEDULE"],
              "detail": "FULL", "scheduleBy": "YEAR", "without": [%s], "greeting": "Welcome.", "closing": null}""";
 

@@ -26,11 +26,12 @@ public final class RunningServer {
 
     /** Another instance of the application, for whoever asks to close. */
     static ConfigurableApplicationContext start(String databaseUrl, String... settings) {
-        String[] all = Arrays.copyOf(settings, settings.length + 3);
+        String[] all = Arrays.copyOf(settings, settings.length + 2);
         all[settings.length] = "--server.port=0";
-        all[settings.length + 1] = "--impendium.demo=true";
-        all[settings.length + 2] = "--spring.datasource.url=" + databaseUrl;
-        return new SpringApplicationBuilder(ImpendiumApplication.class).run(all);
+        all[settings.length + 1] = "--spring.datasource.url=" + databaseUrl;
+        return new SpringApplicationBuilder(ImpendiumApplication.class)
+                .properties("IMPENDIUM_DEMO=true")
+                .run(all);
     }
 
     static String urlOf(ConfigurableApplicationContext context) {

@@ -1,13 +1,10 @@
 package app.impendium.server.account;
 
-import java.util.Locale;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.stereotype.Service;
 
-/** Finds the advisor behind an email. */
-@Service
+/** Finds the advisor behind an email. It is no bean: whatever would sign people in by it alone would ask for no code. */
 class AdvisorDirectory implements UserDetailsService {
     private static final int MOST_EMAIL_CHARACTERS = 254;
 
@@ -23,7 +20,9 @@ class AdvisorDirectory implements UserDetailsService {
         if (email.length() > MOST_EMAIL_CHARACTERS || email.chars().anyMatch(Character::isISOControl)) {
             throw new UsernameNotFoundException("not an email");
         }
-        return advisors.findByEmail(email.strip().toLowerCase(Locale.ROOT))
+        // Who left, or has chosen no password yet, is refused as somebody unknown is, and after the same time.
+        return advisors.findByEmail(Advisor.inSmallLetters(email))
+                .filter(Advisor::maySignIn)
                 .map(Credentials::new)
                 .orElseThrow(() -> new UsernameNotFoundException("unknown email"));
     }

@@ -1,13 +1,16 @@
 package app.impendium.server.account;
 
+import app.impendium.server.problem.RefusedException;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The people who may sign in. */
+/** The people of each practice. */
 @Service
 public class Advisors {
     private final AdvisorRepository advisors;
@@ -21,18 +24,89 @@ public class Advisors {
     /** A person to register; the password is hashed before it is stored. */
     public record NewAdvisor(String name, String email, String password) {}
 
-    /** Lets people sign in to a practice, in the order given. */
+    /** Lets people sign in to a practice, in the order given; the first is its owner. */
     @Transactional
     public List<SignedInAdvisor> register(UUID practiceId, List<NewAdvisor> people) {
-        return people.stream()
-                .map(person -> new Advisor(
-                        UUID.randomUUID(),
-                        practiceId,
-                        person.name(),
-                        person.email().toLowerCase(Locale.ROOT),
-                        passwords.encode(person.password())))
-                .map(advisors::save)
-                .map(SignedInAdvisor::of)
+        List<SignedInAdvisor> registered = new ArrayList<>();
+        for (NewAdvisor person : people) {
+            Role role = registered.isEmpty() ? Role.OWNER : Role.ADVISOR;
+            Advisor advisor = add(new Advisor(practiceId, person.name(), person.email(), role));
+            advisor.takePassword(passwords.encode(person.password()));
+            registered.add(SignedInAdvisor.of(advisor));
+        }
+        return registered;
+    }
+
+    /** The practice's people by name, those who left among them. */
+    @Transactional(readOnly = true)
+    public List<Person> ofPractice(UUID practiceId) {
+        return advisors.findByPracticeIdOrderByNameAscIdAsc(practiceId).stream()
+                .map(Person::of)
                 .toList();
+    }
+
+    /**
+     * Somebody of a practice.
+     *
+     * @throws RefusedException if the practice has nobody with this id
+     */
+    @Transactional(readOnly = true)
+    public Person find(UUID practiceId, UUID id) {
+        return Person.of(own(practiceId, id));
+    }
+
+    /**
+     * Adds somebody, who chooses their password afterwards.
+     *
+     * @throws RefusedException if the email is another's already
+     */
+    @Transactional
+    public Person invite(UUID practiceId, String name, String email, Role role) {
+        return Person.of(add(new Advisor(practiceId, name, email, role)));
+    }
+
+    /** Calls somebody otherwise, and lets them do more or less. */
+    @Transactional
+    public Person change(UUID practiceId, UUID id, String name, Role role) {
+        Advisor advisor = own(practiceId, id);
+        advisor.change(name, role);
+        return Person.of(advisor);
+    }
+
+    /** @param at when somebody left; none if they come back */
+    @Transactional
+    public Person leave(UUID practiceId, UUID id, Instant at) {
+        Advisor advisor = own(practiceId, id);
+        advisor.leave(at);
+        return Person.of(advisor);
+    }
+
+    /** Sets a password, which was found good before. */
+    @Transactional
+    public void takePassword(UUID practiceId, UUID id, String password) {
+        own(practiceId, id).takePassword(passwords.encode(password));
+    }
+
+    /** Whether this is their password. */
+    boolean isPassword(SignedInAdvisor advisor, String password) {
+        return passwords.matches(
+                password, own(advisor.practiceId(), advisor.id()).passwordHash());
+    }
+
+    private Advisor own(UUID practiceId, UUID id) {
+        return advisors.findByPracticeIdAndId(practiceId, id)
+                .orElseThrow(() -> new RefusedException(
+                        HttpStatus.NOT_FOUND, "No such person", "Your practice has nobody with this address."));
+    }
+
+    private Advisor add(Advisor advisor) {
+        if (advisors.findByEmail(advisor.email()).isPresent()) {
+            throw RefusedException.atField(
+                    "/email",
+                    advisor.email(),
+                    "an email nobody signs in with",
+                    "Somebody signs in with this email already.");
+        }
+        return advisors.saveAndFlush(advisor);
     }
 }

@@ -9,13 +9,19 @@ final class Credentials extends User {
     private static final long serialVersionUID = 1;
 
     private final UUID advisorId;
+    private final boolean needsCode;
 
     Credentials(Advisor advisor) {
         super(advisor.email(), advisor.passwordHash(), List.of());
         this.advisorId = advisor.id();
+        this.needsCode = advisor.hasSecondFactor();
     }
 
     UUID advisorId() {
         return advisorId;
+    }
+
+    boolean needsCode() {
+        return needsCode;
     }
 }

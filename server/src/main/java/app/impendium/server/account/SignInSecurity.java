@@ -8,6 +8,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationServiceException;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
@@ -23,10 +24,13 @@ import org.springframework.session.web.http.CookieSerializer;
 
 /** Sign-in by session cookie: POST to /api/session signs in, DELETE signs out; the session's id changes at sign-in. */
 @Configuration
+@EnableMethodSecurity
 class SignInSecurity {
     private static final String SESSION = "/api/session";
     /** Opened by the key of a link, which comes with each request: nothing rides on a cookie there. */
     private static final String CLIENT_PAGE = "/api/client-page/**";
+    /** Opened by the key of a link, or by a code, which whoever comes has been given. */
+    private static final String[] BEFORE_SIGN_IN = {"/api/password-links/**", "/api/setup"};
 
     private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline';"
             + " img-src 'self' data: blob:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
@@ -50,6 +54,8 @@ class SignInSecurity {
                         .permitAll()
                         .requestMatchers(CLIENT_PAGE)
                         .permitAll()
+                        .requestMatchers(BEFORE_SIGN_IN)
+                        .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
                         .anyRequest()
@@ -57,6 +63,7 @@ class SignInSecurity {
                 .formLogin(form -> form.loginProcessingUrl(SESSION)
                         .usernameParameter("email")
                         .passwordParameter("password")
+                        .authenticationDetailsSource(SignInDetails::of)
                         .successHandler((request, response, who) -> {
                             attempts.succeeded(who.getName(), request.getRemoteAddr());
                             response.setStatus(HttpStatus.NO_CONTENT.value());
@@ -65,12 +72,13 @@ class SignInSecurity {
                             if (why instanceof AuthenticationServiceException unableToTell) {
                                 throw unableToTell;
                             }
+                            boolean asksForCode = why instanceof CodeException;
                             problems.write(
                                     request,
                                     response,
-                                    HttpStatus.UNAUTHORIZED,
-                                    "Not signed in",
-                                    "This email and password do not go together.");
+                                    asksForCode ? HttpStatus.FORBIDDEN : HttpStatus.UNAUTHORIZED,
+                                    asksForCode ? "A code is needed" : "Not signed in",
+                                    asksForCode ? why.getMessage() : "This email and password do not go together.");
                         }))
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.pathPattern(HttpMethod.DELETE, SESSION))

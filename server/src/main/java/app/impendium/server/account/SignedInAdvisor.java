@@ -7,10 +7,11 @@ import java.util.UUID;
  *
  * @param practiceId the practice that every query is scoped to
  * @param name the advisor's name, as others see it
+ * @param role what they may do in their practice
  */
-public record SignedInAdvisor(UUID id, UUID practiceId, String name, String email) {
+public record SignedInAdvisor(UUID id, UUID practiceId, String name, String email, Role role) {
 
     static SignedInAdvisor of(Advisor advisor) {
-        return new SignedInAdvisor(advisor.id(), advisor.practiceId(), advisor.name(), advisor.email());
+        return new SignedInAdvisor(advisor.id(), advisor.practiceId(), advisor.name(), advisor.email(), advisor.role());
     }
 }

@@ -6,8 +6,10 @@ import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpRequestResponseHolder;
@@ -16,12 +18,14 @@ import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.stereotype.Component;
 
 /**
- * Tells by a session who is signed in. The session keeps nothing but the advisor's id, as a text: no object of a library is
- * stored, so that sessions go on when libraries are upgraded, and an advisor who is gone is signed in no more.
+ * Tells by a session who is signed in. The session keeps nothing but texts, the advisor's id among them: no object of a library is
+ * stored, so that sessions go on when libraries are upgraded, and an advisor who left is signed in no more.
  */
 @Component
 class SignedInSession implements SecurityContextRepository {
     static final String ADVISOR = "advisor";
+
+    private static final int MOST_BROWSER_CHARACTERS = 300;
 
     private final AdvisorRepository advisors;
 
@@ -35,8 +39,9 @@ class SignedInSession implements SecurityContextRepository {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         advisorId(holder.getRequest())
                 .flatMap(advisors::findById)
+                .filter(Advisor::maySignIn)
                 .map(SignedInAdvisor::of)
-                .map(advisor -> UsernamePasswordAuthenticationToken.authenticated(advisor, null, List.of()))
+                .map(SignedInSession::authenticated)
                 .ifPresent(context::setAuthentication);
         return context;
     }
@@ -48,6 +53,8 @@ class SignedInSession implements SecurityContextRepository {
             HttpSession session = request.getSession();
             session.setAttribute(ADVISOR, credentials.advisorId().toString());
             session.setAttribute(FindByIndexNameSessionRepository.PRINCIPAL_NAME_INDEX_NAME, credentials.getUsername());
+            session.setAttribute(OpenSessions.ADDRESS, request.getRemoteAddr());
+            session.setAttribute(OpenSessions.BROWSER, browser(request));
         } else if (signedIn == null && request.getSession(false) != null) {
             request.getSession().removeAttribute(ADVISOR);
         }
@@ -56,6 +63,17 @@ class SignedInSession implements SecurityContextRepository {
     @Override
     public boolean containsContext(HttpServletRequest request) {
         return advisorId(request).isPresent();
+    }
+
+    private static Authentication authenticated(SignedInAdvisor advisor) {
+        List<SimpleGrantedAuthority> may =
+                List.of(new SimpleGrantedAuthority("ROLE_" + advisor.role().name()));
+        return UsernamePasswordAuthenticationToken.authenticated(advisor, null, may);
+    }
+
+    private static String browser(HttpServletRequest request) {
+        String described = request.getHeader(HttpHeaders.USER_AGENT);
+        return described == null ? "" : described.substring(0, Math.min(described.length(), MOST_BROWSER_CHARACTERS));
     }
 
     private static Optional<UUID> advisorId(HttpServletRequest request) {

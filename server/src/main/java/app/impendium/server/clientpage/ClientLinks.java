@@ -135,9 +135,14 @@ class ClientLinks {
                 .toList();
     }
 
-    /** Takes the notes of a case as seen. */
+    /**
+     * Takes the notes of a case as seen.
+     *
+     * @throws app.impendium.server.problem.RefusedException if the practice has no such case
+     */
     @Transactional
     void see(SignedInAdvisor advisor, UUID caseId) {
+        cases.read(advisor, caseId);
         notes.see(advisor.practiceId(), caseId, now());
     }
 

@@ -1,6 +1,7 @@
 package app.impendium.server.demo;
 
 import app.impendium.server.account.Advisors.NewAdvisor;
+import app.impendium.server.account.DemoPassword;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.document.CaseDocument;
@@ -43,7 +44,6 @@ class DemoPractice implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoPractice.class);
     private static final String NAME = "Ostrander & Pell, Marrowby";
     private static final ZoneId TIME_ZONE = ZoneId.of("America/Chicago");
-    private static final String PASSWORD = "lantern-harbour-42";
 
     /** The last is saved last, and so stands first in the list. */
     private static final List<String> CASES = List.of(
@@ -102,10 +102,11 @@ class DemoPractice implements ApplicationRunner {
         }
         List<SignedInAdvisor> advisors = setup.create(
                 NAME,
+                Market.US,
                 TIME_ZONE,
                 List.of(
-                        new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", PASSWORD),
-                        new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", PASSWORD)));
+                        new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", DemoPassword.TEXT),
+                        new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", DemoPassword.TEXT)));
         rates.create(advisors.get(0), read("rates", RateTableDocument.class));
         Map<String, UUID> rules = new HashMap<>();
         for (LimitSetDocument set : read("limits", LimitSetDocument[].class)) {

@@ -19,6 +19,9 @@ class FrontEndRoutes implements WebMvcConfigurer {
         registry.addViewController("/").setViewName(PAGE);
         registry.addViewController("/cases/**").setViewName(PAGE);
         registry.addViewController("/practice/**").setViewName(PAGE);
+        registry.addViewController("/account").setViewName(PAGE);
+        registry.addViewController("/password").setViewName(PAGE);
+        registry.addViewController("/set-up").setViewName(PAGE);
         registry.addViewController("/client-page").setViewName(CLIENT_PAGE);
     }
 

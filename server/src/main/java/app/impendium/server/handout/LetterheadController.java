@@ -1,5 +1,6 @@
 package app.impendium.server.handout;
 
+import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LetterheadDocument;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,6 +23,7 @@ class LetterheadController {
         return letterheads.of(advisor);
     }
 
+    @OwnersOnly
     @PutMapping("/api/letterhead")
     LetterheadDocument saveLetterhead(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LetterheadDocument letterhead) {

@@ -1,5 +1,6 @@
 package app.impendium.server.handout;
 
+import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.HandoutTemplateDocument;
 import app.impendium.server.problem.EntityTag;
@@ -33,6 +34,7 @@ class TemplateController {
         return templates.all(advisor);
     }
 
+    @OwnersOnly
     @PostMapping("/api/hand-out-templates")
     ResponseEntity<TemplateView> createTemplate(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutTemplateDocument template) {
@@ -42,6 +44,7 @@ class TemplateController {
                 .body(created);
     }
 
+    @OwnersOnly
     @PutMapping("/api/hand-out-templates/{id}")
     ResponseEntity<TemplateView> saveTemplate(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -52,6 +55,7 @@ class TemplateController {
         return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
     }
 
+    @OwnersOnly
     @DeleteMapping("/api/hand-out-templates/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteTemplate(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

@@ -1,5 +1,6 @@
 package app.impendium.server.lending;
 
+import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
@@ -44,11 +45,13 @@ class LimitSetController {
     }
 
     /** Adds the starting sets of a market, but for those whose name is taken. */
+    @OwnersOnly
     @PostMapping("/api/limit-sets/starting")
     List<LimitSetView> start(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam Market market) {
         return starting.add(advisor, market).stream().map(LimitSetView::of).toList();
     }
 
+    @OwnersOnly
     @PostMapping("/api/limit-sets")
     ResponseEntity<LimitSetView> createLimitSet(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LimitSetDocument set) {
@@ -58,6 +61,7 @@ class LimitSetController {
                 .body(created);
     }
 
+    @OwnersOnly
     @PutMapping("/api/limit-sets/{id}")
     ResponseEntity<LimitSetView> saveLimitSet(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -68,6 +72,7 @@ class LimitSetController {
         return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
     }
 
+    @OwnersOnly
     @DeleteMapping("/api/limit-sets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteLimitSet(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

@@ -1,5 +1,6 @@
 package app.impendium.server.lending;
 
+import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.problem.EntityTag;
@@ -39,6 +40,7 @@ class ProgrammeController {
         return programmes.history(advisor, id).stream().map(ProgrammeView::of).toList();
     }
 
+    @OwnersOnly
     @PostMapping("/api/programmes")
     ResponseEntity<ProgrammeView> createProgramme(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody ProgrammeDocument programme) {
@@ -48,6 +50,7 @@ class ProgrammeController {
                 .body(created);
     }
 
+    @OwnersOnly
     @PutMapping("/api/programmes/{id}")
     ResponseEntity<ProgrammeView> saveProgramme(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -58,6 +61,7 @@ class ProgrammeController {
         return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
     }
 
+    @OwnersOnly
     @DeleteMapping("/api/programmes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteProgramme(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

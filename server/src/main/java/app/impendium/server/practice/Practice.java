@@ -32,10 +32,10 @@ class Practice {
 
     protected Practice() {}
 
-    Practice(UUID id, String name, ZoneId timeZone) {
+    Practice(UUID id, String name, Market market, ZoneId timeZone) {
         this.id = id;
         this.name = name;
-        this.market = Market.US;
+        this.market = market;
         this.timeZone = timeZone;
     }
 

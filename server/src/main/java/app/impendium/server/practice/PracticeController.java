@@ -1,9 +1,9 @@
 package app.impendium.server.practice;
 
+import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.Market;
 import app.impendium.server.problem.RefusedException;
-import java.time.ZoneId;
 import java.util.EnumSet;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,9 +35,10 @@ class PracticeController {
                 settings.market(advisor), settings.timeZone(advisor).getId());
     }
 
+    @OwnersOnly
     @PutMapping("/api/practice")
     PracticeView change(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody PracticeView wanted) {
-        settings.choose(advisor, market(wanted.market()), zone(wanted.timeZone()));
+        settings.choose(advisor, PracticeFields.market(wanted.market()), PracticeFields.zone(wanted.timeZone()));
         return wanted;
     }
 
@@ -61,23 +62,5 @@ class PracticeController {
         }
         settings.compareBy(advisor, EnumSet.copyOf(rows));
         return new OptionRowsView(settings.optionRows(advisor));
-    }
-
-    private static Market market(Market given) {
-        if (given == null) {
-            throw RefusedException.atField("/market", "nothing", "a market", "Choose a market.");
-        }
-        return given;
-    }
-
-    private static ZoneId zone(String given) {
-        if (given != null && ZoneId.getAvailableZoneIds().contains(given)) {
-            return ZoneId.of(given);
-        }
-        throw RefusedException.atField(
-                "/timeZone",
-                String.valueOf(given),
-                "a time zone such as America/Chicago",
-                "There is no such time zone: choose one such as America/Chicago.");
     }
 }

@@ -54,6 +54,18 @@ public class PracticeSettings {
         return own(advisor).name();
     }
 
+    /** What a practice is called, for what nobody has signed in for. */
+    @Transactional(readOnly = true)
+    public String name(UUID practiceId) {
+        return practices.findById(practiceId).orElseThrow().name();
+    }
+
+    /** Has others who decide about the practice's people wait until the transaction ends: two owners who demote each other at once would leave none. */
+    @Transactional
+    public void hold(SignedInAdvisor advisor) {
+        practices.findWithLockById(advisor.practiceId());
+    }
+
     /** Starts the practice's next cases from a market's usual terms, on the day it is in a time zone. */
     @Transactional
     public void choose(SignedInAdvisor advisor, Market market, ZoneId timeZone) {

@@ -3,6 +3,7 @@ package app.impendium.server.practice;
 import app.impendium.server.account.Advisors;
 import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.document.Market;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
@@ -25,10 +26,10 @@ public class PracticeSetup {
         return practices.count() == 0;
     }
 
-    /** Creates a practice and its advisors, in the order given. */
+    /** Creates a practice and its people, in the order given; the first is its owner. */
     @Transactional
-    public List<SignedInAdvisor> create(String practiceName, ZoneId timeZone, List<NewAdvisor> people) {
-        Practice practice = practices.saveAndFlush(new Practice(UUID.randomUUID(), practiceName, timeZone));
+    public List<SignedInAdvisor> create(String practiceName, Market market, ZoneId timeZone, List<NewAdvisor> people) {
+        Practice practice = practices.saveAndFlush(new Practice(UUID.randomUUID(), practiceName, market, timeZone));
         return advisors.register(practice.id(), people);
     }
 }

@@ -1,5 +1,6 @@
 package app.impendium.server.practice;
 
+import app.impendium.server.account.Role;
 import app.impendium.server.account.SignedInAdvisor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,11 +20,12 @@ class SessionController {
      *
      * @param name the advisor's name
      * @param practice the practice's name
+     * @param role what they may do in it
      */
-    record SessionView(String name, String email, String practice) {}
+    record SessionView(String name, String email, String practice, Role role) {}
 
     @GetMapping("/api/session")
     SessionView current(@AuthenticationPrincipal SignedInAdvisor advisor) {
-        return new SessionView(advisor.name(), advisor.email(), settings.name(advisor));
+        return new SessionView(advisor.name(), advisor.email(), settings.name(advisor), advisor.role());
     }
 }

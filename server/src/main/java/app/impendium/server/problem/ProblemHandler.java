@@ -14,6 +14,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.util.InvalidMimeTypeException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -52,6 +53,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         ProblemDetail problem = refuse(request, exception.status(), exception.title(), exception.getMessage());
         exception.properties().forEach(problem::setProperty);
         return respond(problem);
+    }
+
+    /** What only others of the practice may do. */
+    @ExceptionHandler
+    ResponseEntity<Object> notAllowed(AccessDeniedException exception, WebRequest request) {
+        return respond(refuse(
+                request,
+                HttpStatus.FORBIDDEN,
+                "Only an owner may do this",
+                "Ask an owner of your practice to do this."));
     }
 
     @ExceptionHandler

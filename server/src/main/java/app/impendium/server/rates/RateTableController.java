@@ -1,5 +1,6 @@
 package app.impendium.server.rates;
 
+import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.RateTableDocument;
 import app.impendium.server.outside.RateDesk;
@@ -54,6 +55,7 @@ class RateTableController {
         return new RateTablesView(today(advisor), tables.all(advisor));
     }
 
+    @OwnersOnly
     @PostMapping("/api/rate-tables")
     ResponseEntity<RateTableView> createRateTable(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody RateTableDocument table) {
@@ -63,6 +65,7 @@ class RateTableController {
                 .body(created);
     }
 
+    @OwnersOnly
     @PutMapping("/api/rate-tables/{id}")
     ResponseEntity<RateTableView> saveRateTable(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -73,6 +76,7 @@ class RateTableController {
         return ResponseEntity.ok().eTag(saved.eTag()).body(saved);
     }
 
+    @OwnersOnly
     @DeleteMapping("/api/rate-tables/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRateTable(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

@@ -1,0 +1,112 @@
+package app.impendium.server.people;
+
+import app.impendium.server.account.OwnersOnly;
+import app.impendium.server.account.Person;
+import app.impendium.server.account.PersonFields;
+import app.impendium.server.account.Role;
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.mail.SentMail;
+import app.impendium.server.mail.SimulatedMailbox;
+import app.impendium.server.people.People.Invited;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The people of the signed-in advisor's practice: everybody sees them, owners decide. */
+@RestController
+class PeopleController {
+    private final People people;
+    private final SimulatedMailbox mailbox;
+
+    PeopleController(People people, SimulatedMailbox mailbox) {
+        this.people = people;
+        this.mailbox = mailbox;
+    }
+
+    @GetMapping("/api/people")
+    List<Person> people(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return people.of(advisor);
+    }
+
+    record NewPerson(String name, String email, Role role) {}
+
+    /**
+     * Somebody with the link by which they choose their password.
+     *
+     * @param key told this once; the link is /password with the key behind the number sign
+     */
+    record InvitedView(Person person, String key, Instant endsAt) {
+        static InvitedView of(Invited invited) {
+            return new InvitedView(
+                    invited.person(), invited.link().key(), invited.link().endsAt());
+        }
+    }
+
+    @OwnersOnly
+    @PostMapping("/api/people")
+    @ResponseStatus(HttpStatus.CREATED)
+    InvitedView invite(@AuthenticationPrincipal SignedInAdvisor owner, @RequestBody NewPerson wanted) {
+        String name = PersonFields.name(wanted.name());
+        String email = PersonFields.email(wanted.email());
+        return InvitedView.of(people.invite(owner, name, email, PersonFields.role(wanted.role()), home()));
+    }
+
+    record ChangedPerson(String name, Role role) {}
+
+    @OwnersOnly
+    @PutMapping("/api/people/{id}")
+    Person change(
+            @AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id, @RequestBody ChangedPerson wanted) {
+        return people.change(owner, id, PersonFields.name(wanted.name()), PersonFields.role(wanted.role()));
+    }
+
+    /** Ends somebody's work in the practice. */
+    @OwnersOnly
+    @DeleteMapping("/api/people/{id}")
+    Person leave(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
+        return people.leave(owner, id);
+    }
+
+    /** Lets somebody who left work here again. */
+    @OwnersOnly
+    @PostMapping("/api/people/{id}/return")
+    Person comeBack(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
+        return people.comeBack(owner, id);
+    }
+
+    /** Sends somebody a new link to choose a password. */
+    @OwnersOnly
+    @PostMapping("/api/people/{id}/password-link")
+    InvitedView passwordLink(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
+        return InvitedView.of(people.sendPasswordLink(owner, id, home()));
+    }
+
+    /** Lets somebody who lost what told them codes in by their password alone. */
+    @OwnersOnly
+    @DeleteMapping("/api/people/{id}/second-factor")
+    Person dropSecondFactor(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
+        return people.dropSecondFactor(owner, id);
+    }
+
+    /** What the simulated mail box would have sent for the practice, the latest first. */
+    @OwnersOnly
+    @GetMapping("/api/sent-mail")
+    List<SentMail> sentMail(@AuthenticationPrincipal SignedInAdvisor owner) {
+        return mailbox.of(owner.practiceId());
+    }
+
+    private static String home() {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
+    }
+}
