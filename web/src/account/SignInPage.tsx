@@ -1,20 +1,30 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type SubmitEvent } from 'react'
+import { Refusal } from '../api/client'
 import { signIn } from '../api/session'
 import { sessionQuery } from '../app/session'
+import { FormField } from './FormField'
+
+const CODE_NEEDED = 403
 
 export function SignInPage() {
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState<string | null>(null)
   const queries = useQueryClient()
   const signingIn = useMutation({
-    mutationFn: () => signIn(email, password),
+    mutationFn: () => signIn(email, password, code),
     onSuccess: () => queries.resetQueries({ queryKey: sessionQuery.queryKey }),
+    onError: (failure) => {
+      if (failure instanceof Refusal && failure.status === CODE_NEEDED) setCode((typed) => typed ?? '')
+    },
   })
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
     signingIn.mutate()
   }
+  // That a code is asked for is no fault of whoever signs in: the field says it.
+  const isAskedNow = code === ''
 
   return (
     <main className="grid min-h-dvh content-center justify-items-center p-6">
@@ -23,34 +33,41 @@ export function SignInPage() {
         <p className="text-soft font-figures mt-2 text-lg leading-snug">
           What a home loan costs, from the first payment to the last, to the cent.
         </p>
-        <form className="mt-8 flex flex-col gap-4" onSubmit={submit}>
-          <label className="font-medium">
-            Email
-            <input
-              className="field mt-1"
-              type="email"
-              name="email"
-              autoComplete="username"
+        <form className="mt-8 flex flex-col gap-3" onSubmit={submit}>
+          <FormField
+            label="Email"
+            type="email"
+            name="email"
+            autoComplete="username"
+            autoFocus
+            required
+            value={email}
+            take={setEmail}
+          />
+          <FormField
+            label="Password"
+            type="password"
+            name="password"
+            autoComplete="current-password"
+            required
+            value={password}
+            take={setPassword}
+          />
+          {code !== null && (
+            <FormField
+              label="Code"
+              hint="The one that your app shows now, or a recovery code."
+              name="code"
+              autoComplete="one-time-code"
               autoFocus
               required
-              value={email}
-              onChange={(event) => setEmail(event.target.value)}
+              maxLength={30}
+              value={code}
+              take={setCode}
             />
-          </label>
-          <label className="font-medium">
-            Password
-            <input
-              className="field mt-1"
-              type="password"
-              name="password"
-              autoComplete="current-password"
-              required
-              value={password}
-              onChange={(event) => setPassword(event.target.value)}
-            />
-          </label>
+          )}
           <p role="alert" className="field-problem min-h-5">
-            {signingIn.error?.message}
+            {!isAskedNow && signingIn.error?.message}
           </p>
           <button type="submit" className="button" disabled={signingIn.isPending}>
             {signingIn.isPending ? 'Signing in…' : 'Sign in'}

@@ -88,6 +88,12 @@ export type LoanListView = Schemas['LoanListView']
 export type FieldProblem = Schemas['FieldProblem']
 export type FeatureNote = Schemas['FeatureNoteView']
 export type PracticeView = Schemas['PracticeView']
+export type Person = Schemas['Person']
+export type Role = Person['role']
+export type AccountView = Schemas['AccountView']
+export type SessionLine = Schemas['SessionLine']
+export type NewPractice = Schemas['NewPractice']
+export type SentMail = Schemas['SentMail']
 
 /** The token that the server's cookie asks to have sent back with whatever changes something. */
 export function tokenHeader(): Record<string, string> {
@@ -124,6 +130,16 @@ export class Refusal extends Error {
     super(problem.detail ?? problem.title ?? 'The server refused.')
   }
 }
+
+/** What a failure says of one field, by its pointer; null where it says nothing of it. */
+export const problemAt = (failure: Error | null, pointer: string): string | null =>
+  failure instanceof Refusal
+    ? (failure.problem.fields?.find((each) => each.pointer === pointer)?.message ?? null)
+    : null
+
+/** What a failure says that no field does; null where its fields say it all. */
+export const problemBeside = (failure: Error | null): string | null =>
+  failure instanceof Refusal && failure.problem.fields?.length ? null : (failure?.message ?? null)
 
 type Answer<T> = { data?: T; error?: Problem; response: Response }
 

@@ -6,13 +6,18 @@ export async function currentSession(): Promise<Session | null> {
   return answer.response.status === 401 ? null : dataOf(answer)
 }
 
-/** Signs in. @throws Refusal if email and password do not go together. */
-export async function signIn(email: string, password: string): Promise<void> {
+/**
+ * Signs in.
+ *
+ * @param code of the person's app; null where none was asked for so far
+ * @throws Refusal with 401 if email and password do not go together; with 403 if a code is missing or wrong
+ */
+export async function signIn(email: string, password: string, code: string | null = null): Promise<void> {
   const response = await reach(
     new Request('/api/session', {
       method: 'POST',
       headers: tokenHeader(),
-      body: new URLSearchParams({ email, password }),
+      body: new URLSearchParams({ email, password, ...(code === null ? {} : { code }) }),
     }),
   )
   if (!response.ok) throw new Refusal(response.status, await readProblem(response))

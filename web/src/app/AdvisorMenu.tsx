@@ -47,6 +47,9 @@ export function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
           <MenuItem asChild>
             <Link to="/practice">Practice</Link>
           </MenuItem>
+          <MenuItem asChild>
+            <Link to="/account">Your account</Link>
+          </MenuItem>
           <DropdownMenu.CheckboxItem
             className="floating-item floating-check"
             checked={singleKeys}

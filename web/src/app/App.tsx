@@ -1,6 +1,6 @@
 import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from '@tanstack/react-router'
-import { useState } from 'react'
+import { lazy, Suspense, useState, type ComponentType } from 'react'
 import { SignInPage } from '../account/SignInPage'
 import { createQueries } from './queries'
 import { router } from './router'
@@ -16,8 +16,27 @@ export function App() {
   )
 }
 
+/** What is shown whoever is signed in. */
+const OPEN_PAGES: Partial<Record<string, ComponentType>> = {
+  '/password': lazy(async () => ({
+    default: (await import('../account/ChoosePasswordPage')).ChoosePasswordPage,
+  })),
+  '/set-up': lazy(async () => ({ default: (await import('../account/SetUpPage')).SetUpPage })),
+}
+
 /** Nothing of a practice is shown before someone has signed in to it. */
 function Gate() {
+  const OpenPage = OPEN_PAGES[window.location.pathname]
+  return OpenPage ? (
+    <Suspense>
+      <OpenPage />
+    </Suspense>
+  ) : (
+    <SignedIn />
+  )
+}
+
+function SignedIn() {
   const session = useSessionQuery()
   if (session.isPending) return null
   if (session.isError)

@@ -128,6 +128,18 @@ const handouts = createRoute({
   component: lazyRouteComponent(() => import('../practice/handouts/HandoutsPage'), 'HandoutsPage'),
 })
 
+const people = createRoute({
+  getParentRoute: () => root,
+  path: '/practice/people',
+  component: lazyRouteComponent(() => import('../practice/people/PeoplePage'), 'PeoplePage'),
+})
+
+const account = createRoute({
+  getParentRoute: () => root,
+  path: '/account',
+  component: lazyRouteComponent(() => import('../account/AccountPage'), 'AccountPage'),
+})
+
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
@@ -137,6 +149,8 @@ export const router = createRouter({
     limits,
     programmes,
     handouts,
+    people,
+    account,
     caseFile.addChildren([
       ofOneOption.addChildren([loan, lifeline]),
       options,

@@ -18,6 +18,9 @@ export const useSessionQuery = () => useQuery(sessionQuery)
 
 export const SessionContext = createContext<Session | null>(null)
 
+/** Whether who is signed in decides for the practice. */
+export const useIsOwner = () => useSession().role === 'OWNER'
+
 /** Who is signed in; only for what is shown to signed-in people. */
 export function useSession(): Session {
   const session = useContext(SessionContext)

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { useSession } from '../app/session'
+import { useIsOwner, useSession } from '../app/session'
 import { TopBar } from '../app/TopBar'
 import { PracticePages } from './PracticePages'
 
@@ -8,6 +8,7 @@ const NO_ACTIONS: [] = []
 /** What stands around each of the practice's pages. */
 export function PracticeFrame({ title, children }: { title: string; children: ReactNode }) {
   const { practice } = useSession()
+  const isOwner = useIsOwner()
   return (
     <>
       <title>{`${title} · Impendium`}</title>
@@ -17,6 +18,9 @@ export function PracticeFrame({ title, children }: { title: string; children: Re
       <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-6xl px-4 py-8">
         <h1 className="font-figures text-3xl font-medium">Practice</h1>
         <PracticePages />
+        {!isOwner && (
+          <p className="text-soft mt-3">You can look at everything here. Owners of the practice change it.</p>
+        )}
         {children}
       </main>
     </>

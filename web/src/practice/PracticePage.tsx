@@ -1,5 +1,6 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type PracticeView } from '../api/client'
+import { useIsOwner } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { MARKET_NOTES } from './marketNotes'
 import { PracticeFrame } from './PracticeFrame'
@@ -12,6 +13,7 @@ const practiceQuery = queryOptions({
 
 /** What the practice has chosen once for all its new cases. */
 export function PracticePage() {
+  const isOwner = useIsOwner()
   const chosen = useQuery(practiceQuery)
   const queries = useQueryClient()
   const choosing = useMutation({
@@ -23,7 +25,7 @@ export function PracticePage() {
   const error = choosing.error ?? chosen.error
   return (
     <PracticeFrame title="Practice">
-      <fieldset className="mt-6">
+      <fieldset className="mt-6" disabled={!isOwner}>
         <legend className="heading">Defaults for new cases</legend>
         <p className="text-soft mt-1">
           Conventions, currency, terms of the trade and usual figures. Each case can choose its own; existing

@@ -6,18 +6,19 @@ const PAGES = [
   { to: '/practice/limits', name: 'Limits' },
   { to: '/practice/programmes', name: 'Programmes' },
   { to: '/practice/hand-outs', name: 'Hand-outs' },
+  { to: '/practice/people', name: 'People' },
 ] as const
 
 /** The pages on which a practice keeps what it has chosen. */
 export function PracticePages() {
   return (
-    <nav aria-label="Practice" className="border-rule mt-3 flex gap-6 border-b">
+    <nav aria-label="Practice" className="border-rule mt-3 flex flex-wrap gap-x-6 gap-y-1 border-b">
       {PAGES.map(({ to, name }) => (
         <Link
           key={to}
           to={to}
           activeOptions={{ exact: true }}
-          className="text-soft aria-[current=page]:text-act aria-[current=page]:border-act -mb-px border-b-2 border-transparent pb-1.5 font-semibold"
+          className="text-soft whitespace-nowrap aria-[current=page]:text-act aria-[current=page]:border-act -mb-px border-b-2 border-transparent pb-1.5 font-semibold"
         >
           {name}
         </Link>

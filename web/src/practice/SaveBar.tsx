@@ -1,6 +1,8 @@
 import type { UseMutationResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
+import { useIsOwner } from '../app/session'
 import { TextButton } from '../ui/TextButton'
+import { OwnersOnly } from './OwnersOnly'
 
 type SaveBarProps = {
   saving: Pick<UseMutationResult<unknown, Error, void>, 'mutate' | 'isPending' | 'error'>
@@ -11,6 +13,7 @@ type SaveBarProps = {
 
 /** Saves what is edited or leaves it, and says why it was refused. */
 export function SaveBar({ saving, close, children }: SaveBarProps) {
+  const isOwner = useIsOwner()
   return (
     <>
       {saving.error && (
@@ -19,11 +22,18 @@ export function SaveBar({ saving, close, children }: SaveBarProps) {
         </p>
       )}
       <p className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
-        <button type="button" className="button" disabled={saving.isPending} onClick={() => saving.mutate()}>
-          Save
-        </button>
-        <TextButton onClick={close}>Cancel</TextButton>
-        {children}
+        <OwnersOnly>
+          <button
+            type="button"
+            className="button"
+            disabled={saving.isPending}
+            onClick={() => saving.mutate()}
+          >
+            Save
+          </button>
+        </OwnersOnly>
+        <TextButton onClick={close}>{isOwner ? 'Cancel' : 'Close'}</TextButton>
+        <OwnersOnly>{children}</OwnersOnly>
       </p>
     </>
   )

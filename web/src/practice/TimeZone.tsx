@@ -1,10 +1,12 @@
 import { useId } from 'react'
+import { useIsOwner } from '../app/session'
 
 type TimeZoneProps = { timeZone: string; choose: (timeZone: string) => void }
 
 /** Where the practice works: it tells which day a new case begins on. */
 export function TimeZone({ timeZone, choose }: TimeZoneProps) {
   const id = useId()
+  const isOwner = useIsOwner()
   const zones = Intl.supportedValuesOf('timeZone')
   return (
     <section className="mt-8">
@@ -17,6 +19,7 @@ export function TimeZone({ timeZone, choose }: TimeZoneProps) {
       <select
         id={id}
         className="field mt-2 max-w-80"
+        disabled={!isOwner}
         value={timeZone}
         onChange={(event) => choose(event.target.value)}
       >

@@ -4,6 +4,7 @@ import type { LetterheadDocument } from '../../api/client'
 import { letterheadQuery, saveLetterhead } from '../../api/handouts'
 import { Prose } from '../../handout/Prose'
 import { MARKETS, type Market } from '../../format/market'
+import { OwnersOnly } from '../OwnersOnly'
 import { LogoField } from './LogoField'
 
 const MOST_NAME_CHARACTERS = 100
@@ -67,14 +68,21 @@ export function LetterheadEditor({ start }: { start: LetterheadDocument }) {
           {saving.error.message}
         </p>
       )}
-      <p className="mt-3 flex items-center gap-x-4">
-        <button type="button" className="button" disabled={saving.isPending} onClick={() => saving.mutate()}>
-          Save letterhead
-        </button>
-        <span role="status" className="text-soft">
-          {saving.isSuccess ? 'Saved. The next hand-outs carry it.' : ''}
-        </span>
-      </p>
+      <OwnersOnly>
+        <p className="mt-3 flex items-center gap-x-4">
+          <button
+            type="button"
+            className="button"
+            disabled={saving.isPending}
+            onClick={() => saving.mutate()}
+          >
+            Save letterhead
+          </button>
+          <span role="status" className="text-soft">
+            {saving.isSuccess ? 'Saved. The next hand-outs carry it.' : ''}
+          </span>
+        </p>
+      </OwnersOnly>
     </section>
   )
 }

@@ -4,6 +4,8 @@ import type { HandoutTemplateDocument, TemplateView } from '../../api/client'
 import { deleteTemplate, saveTemplate, templatesQuery } from '../../api/handouts'
 import { DETAIL_WORDS, leftOutWords, SECTION_WORDS, USUAL } from '../../handout/says'
 import { TextButton } from '../../ui/TextButton'
+import { LineActions } from '../LineActions'
+import { OwnersOnly } from '../OwnersOnly'
 import { TemplateEditor } from './TemplateEditor'
 
 const NEW: HandoutTemplateDocument = { name: '', says: USUAL }
@@ -30,7 +32,11 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
         <h2 id={id} className="heading">
           Templates
         </h2>
-        {edited === null && <TextButton onClick={() => setEdited('new')}>Add a template</TextButton>}
+        {edited === null && (
+          <OwnersOnly>
+            <TextButton onClick={() => setEdited('new')}>Add a template</TextButton>
+          </OwnersOnly>
+        )}
       </div>
       {error && (
         <p role="alert" className="field-problem">
@@ -56,14 +62,11 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
                   {index === 0 && <span className="note">cases begin with it</span>}
                   <span className="text-soft block">{wordsOf(kept.template)}</span>
                 </span>
-                <span className="flex gap-x-4">
-                  <TextButton onClick={() => setEdited(kept)}>
-                    Edit<span className="sr-only"> {kept.template.name}</span>
-                  </TextButton>
-                  <TextButton onClick={() => deleting.mutate(kept)}>
-                    Delete<span className="sr-only"> {kept.template.name}</span>
-                  </TextButton>
-                </span>
+                <LineActions
+                  name={kept.template.name}
+                  edit={() => setEdited(kept)}
+                  remove={() => deleting.mutate(kept)}
+                />
               </div>
             )}
           </li>

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { deleteRateTable, rateTablesQuery, saveRateTable } from '../../api/rates'
 import type { RateTableDocument, RateTableView } from '../../api/client'
 import { TextButton } from '../../ui/TextButton'
+import { OwnersOnly } from '../OwnersOnly'
 import { PracticeFrame } from '../PracticeFrame'
 import { TableEditor } from './TableEditor'
 import { TableLine } from './TableLine'
@@ -36,9 +37,11 @@ export function RatesPage() {
           Rates with their points, by product. Options are priced on them; each case remembers the day.
         </p>
         {all.data && edited === null && (
-          <TextButton onClick={() => setEdited({ seen: null, table: newTable(today) })}>
-            Add a rate table
-          </TextButton>
+          <OwnersOnly>
+            <TextButton onClick={() => setEdited({ seen: null, table: newTable(today) })}>
+              Add a rate table
+            </TextButton>
+          </OwnersOnly>
         )}
       </div>
       {error && (

@@ -1,7 +1,7 @@
 import type { RateTableView } from '../../api/client'
 import { formatDay } from '../../format/date'
 import { formatTerm } from '../../format/term'
-import { TextButton } from '../../ui/TextButton'
+import { LineActions } from '../LineActions'
 import { daysOld, isStale, reachWords } from './tables'
 
 type TableLineProps = { view: RateTableView; today: string; edit: () => void; remove: () => void }
@@ -23,14 +23,7 @@ export function TableLine({ view, today, edit, remove }: TableLineProps) {
           {isStale(day, today) && <span className="text-over font-semibold"> – stale</span>}
         </p>
       </div>
-      <p className="flex gap-4">
-        <TextButton onClick={edit}>
-          Edit<span className="sr-only"> {name}</span>
-        </TextButton>
-        <TextButton onClick={remove}>
-          Delete<span className="sr-only"> {name}</span>
-        </TextButton>
-      </p>
+      <LineActions name={name} edit={edit} remove={remove} />
     </div>
   )
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { TextButton } from '../../ui/TextButton'
+import { OwnersOnly } from '../OwnersOnly'
 import { changedLines, type AnyRule, type KeptRule, type RuleKind } from './rule'
 
 type RuleHistoryProps<D> = { kind: RuleKind<D>; kept: KeptRule<D> }
@@ -26,9 +27,11 @@ export function RuleHistory<D extends AnyRule>({ kind, kept }: RuleHistoryProps<
             <p className="flex flex-wrap items-baseline gap-x-4">
               <span className="font-medium">{written(state.savedAt)}</span> {state.savedBy}
               {index > 0 && (
-                <TextButton disabled={bringing.isPending} onClick={() => bringing.mutate(state)}>
-                  Bring this back
-                </TextButton>
+                <OwnersOnly>
+                  <TextButton disabled={bringing.isPending} onClick={() => bringing.mutate(state)}>
+                    Bring this back
+                  </TextButton>
+                </OwnersOnly>
               )}
             </p>
             <Changes now={state} before={all[index + 1]} lines={kind.lines} />

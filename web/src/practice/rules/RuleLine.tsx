@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { formatDay } from '../../format/date'
 import { TextButton } from '../../ui/TextButton'
+import { LineActions } from '../LineActions'
 import type { AnyRule, KeptRule, RuleKind } from './rule'
 import { RuleHistory } from './RuleHistory'
 
@@ -19,17 +20,11 @@ export function RuleLine<D extends AnyRule>({ kind, kept, edit, remove }: RuleLi
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <h3 className="text-base font-semibold">{name}</h3>
-        <p className="flex gap-4">
-          <TextButton onClick={edit}>
-            Edit<span className="sr-only"> {name}</span>
-          </TextButton>
+        <LineActions name={name} edit={edit} remove={remove}>
           <TextButton aria-expanded={isHistory} onClick={() => setIsHistory(!isHistory)}>
             History<span className="sr-only"> of {name}</span>
           </TextButton>
-          <TextButton onClick={remove}>
-            Delete<span className="sr-only"> {name}</span>
-          </TextButton>
-        </p>
+        </LineActions>
       </div>
       <p className="text-soft">{kind.summary(kept.rule)}.</p>
       <p className="text-soft text-xs">

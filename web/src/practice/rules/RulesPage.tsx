@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react'
 import { rateTablesQuery } from '../../api/rates'
 import { MARKETS, type Market } from '../../format/market'
 import { TextButton } from '../../ui/TextButton'
+import { OwnersOnly } from '../OwnersOnly'
 import { PracticeFrame } from '../PracticeFrame'
 import { MarketMenu } from './MarketMenu'
 import type { AnyRule, EditorProps, KeptRule, RuleKind } from './rule'
@@ -46,13 +47,15 @@ export function RulesPage<D extends AnyRule>({ kind, actions, told }: RulesPageP
       <div className="mt-5 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="text-soft max-w-2xl">{kind.intro}</p>
         {edited === null && today !== '' && (
-          <span className="flex flex-wrap gap-x-5">
-            <MarketMenu
-              words={kind.addWords}
-              choose={(market) => setEdited({ seen: null, start: kind.begin(market, today) })}
-            />
-            {actions}
-          </span>
+          <OwnersOnly>
+            <span className="flex flex-wrap gap-x-5">
+              <MarketMenu
+                words={kind.addWords}
+                choose={(market) => setEdited({ seen: null, start: kind.begin(market, today) })}
+              />
+              {actions}
+            </span>
+          </OwnersOnly>
         )}
       </div>
       {error && (

@@ -26,11 +26,13 @@ final class ApplicationProcess implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private final Process process;
     private final String url;
+    private final String database;
     private final Queue<String> log;
 
-    private ApplicationProcess(Process process, String url, Queue<String> log) {
+    private ApplicationProcess(Process process, String url, String database, Queue<String> log) {
         this.process = process;
         this.url = url;
+        this.database = database;
         this.log = log;
     }
 
@@ -57,7 +59,7 @@ final class ApplicationProcess implements AutoCloseable {
         try {
             Process process = builder.start();
             Queue<String> log = new ConcurrentLinkedQueue<>();
-            return new ApplicationProcess(process, "http://127.0.0.1:" + readUntilStarted(process, log), log);
+            return new ApplicationProcess(process, "http://127.0.0.1:" + readUntilStarted(process, log), database, log);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -116,12 +118,19 @@ final class ApplicationProcess implements AutoCloseable {
     }
 
     private static void createDatabase(String name) {
+        run(setting("IMPENDIUM_DATABASE_URL"), "create database " + name);
+    }
+
+    /** Changes something in the application's database behind its back. */
+    void runSql(String sql) {
+        run(databaseUrl(database), sql);
+    }
+
+    private static void run(String databaseUrl, String sql) {
         try (Connection connection = DriverManager.getConnection(
-                        setting("IMPENDIUM_DATABASE_URL"),
-                        setting("IMPENDIUM_DATABASE_USER"),
-                        setting("IMPENDIUM_DATABASE_PASSWORD"));
+                        databaseUrl, setting("IMPENDIUM_DATABASE_USER"), setting("IMPENDIUM_DATABASE_PASSWORD"));
                 Statement statement = connection.createStatement()) {
-            statement.execute("create database " + name);
+            statement.execute(sql);
         } catch (SQLException e) {
             throw new IllegalStateException("No test database; ./impendium test starts one", e);
         }

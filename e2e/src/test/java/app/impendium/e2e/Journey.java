@@ -52,6 +52,11 @@ abstract class Journey {
         return STAGE.set.application().log();
     }
 
+    /** Changes something in the application's database behind its back. */
+    void runSql(String sql) {
+        STAGE.set.application().runSql(sql);
+    }
+
     /** Sets up what all journeys share before the first, and takes it down after the last. */
     static final class Stage implements BeforeAllCallback {
         private Set set;

@@ -159,6 +159,37 @@ class LauncherTest {
         assertThat(refused("Address already in use")).contains("Port 8480 is taken by another program.");
     }
 
+    @Test
+    void theDemoIsForThisMachineAloneUnlessItIsAskedForByName() {
+        assertThat(run("choose_demo; echo $IMPENDIUM_DEMO").output()).isEqualTo("true\n");
+        assertThat(run("IMPENDIUM_ADDRESS=0.0.0.0; choose_demo; echo $IMPENDIUM_DEMO")
+                        .output())
+                .contains("Others can reach 0.0.0.0: the demo stays closed.")
+                .endsWith("false\n");
+        assertThat(run("IMPENDIUM_ADDRESS=0.0.0.0 IMPENDIUM_DEMO=true; choose_demo; echo $IMPENDIUM_DEMO")
+                        .output())
+                .isEqualTo("true\n");
+        assertThat(run("IMPENDIUM_DEMO=perhaps; choose_demo").output()).contains("must be true or false");
+    }
+
+    @Test
+    void aCodeToSetUpAPracticeIsKeptAsWhatItHashesTo() {
+        Outcome outcome = run("""
+                start_cluster postgres >/dev/null
+                ensure_database impendium
+                run_sql "$CLUSTER" impendium "create table practice (id int)"
+                run_sql "$CLUSTER" impendium "create table setup_code (hash bytea, ends_at timestamptz)"
+                printf 8480 >"$DATA/server.port"
+                tell_who_signs_in >"$DATA/told"
+                code=$(sed -n 's/.*Set-up code *\\([A-Z2-7-]*\\) .*/\\1/p' "$DATA/told" | tr -d -)
+                echo "${#code} letters"
+                run_sql "$CLUSTER" impendium "select hash = sha256('$code'), ends_at > now() from setup_code"
+                """);
+
+        assertThat(outcome.status()).as(outcome.output()).isZero();
+        assertThat(outcome.output()).contains("16 letters", "t|t");
+    }
+
     private String refused(String refusal) {
         Outcome outcome = run("export REFUSAL='" + refusal + "' IMPENDIUM_PORT=8480; launch_server");
         assertThat(outcome.status()).isEqualTo(1);
@@ -190,7 +221,7 @@ class LauncherTest {
     private Process start(String script) throws IOException {
         String parts =
                 "set -euo pipefail; HOME_FOLDER='" + PROJECT + "'; for part in say process packages data database"
-                        + " build server test; do source \"$HOME_FOLDER/launcher/$part.sh\"; done; prepare_data_folder; ";
+                        + " build practices server test; do source \"$HOME_FOLDER/launcher/$part.sh\"; done; prepare_data_folder; ";
         // Where the tests themselves run in the background, an interruption is ignored by all that they start.
         ProcessBuilder builder = new ProcessBuilder("env", "--default-signal=INT", "bash", "-c", parts + script);
         builder.environment().put("IMPENDIUM_DATA", folder.resolve("data").toString());

@@ -1,0 +1,143 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.security.InvalidKeyException;
+import java.time.Instant;
+import java.util.Locale;
+import javax.crypto.spec.SecretKeySpec;
+import org.apache.commons.codec.binary.Base32;
+import org.apache.commons.codec.digest.DigestUtils;
+import org.junit.jupiter.api.Test;
+
+/** A practice of one's own, from its set-up to people who come and go. */
+class PeopleTest extends Journey {
+    private static final String PASSWORD = "quarry-thimble-oboe-77";
+
+    @Test
+    void aPracticeIsSetUpAndSomebodyInvitedWorksInIt() {
+        Advisor owner = setUp("Larkfield Advice", "lene@larkfield.example");
+        Page page = owner.page();
+        assertThat(page.getByText("No cases yet. Create the first one.")).isVisible();
+
+        page.navigate("/practice/people");
+        owner.press("Invite somebody");
+        exactly(page, "Name").fill("Ivo Tamm");
+        exactly(page, "Email").fill("lene@larkfield.example");
+        owner.press("Invite");
+        assertThat(page.getByText("Somebody signs in with this email already.")).isVisible();
+        exactly(page, "Email").fill("ivo@larkfield.example");
+        owner.press("Invite");
+        String link = page.getByTestId("password-address").textContent();
+
+        Advisor invited = someone();
+        invited.page().navigate(link);
+        assertThat(invited.page().getByText("Ivo Tamm, Larkfield Advice")).isVisible();
+        exactly(invited.page(), "Password").fill("larkfield-ivo");
+        invited.press("Keep it and sign in");
+        assertThat(invited.page().getByText("This password is easy to guess")).isVisible();
+        exactly(invited.page(), "Password").fill(PASSWORD);
+        invited.press("Keep it and sign in");
+        assertThat(invited.heading("Cases")).isVisible();
+
+        // An advisor looks at what the practice has decided, and changes none of it.
+        invited.page().navigate("/practice/limits");
+        assertThat(invited.page().getByText("Owners of the practice change it."))
+                .isVisible();
+        assertThat(button(invited.page(), "Add limits…")).hasCount(0);
+        invited.page().navigate("/practice");
+        assertThat(invited.page().getByLabel("Time zone")).isDisabled();
+
+        owner.press("Done");
+        owner.press("Edit Ivo Tamm");
+        owner.press("End their work here");
+        assertThat(line(page, "Ivo Tamm")).containsText("Left");
+        invited.page().navigate("/cases");
+        assertThat(button(invited.page(), "Sign in")).isVisible();
+    }
+
+    @Test
+    void aCodeIsAskedForAndSessionsAreEndedFromElsewhere() {
+        Advisor here = setUp("Codes & Co", "cora@codes.example");
+        Page page = here.page();
+        page.navigate("/account");
+        exactly(page, "Your password").fill(PASSWORD);
+        here.press("Set it up");
+        String secret = page.getByTestId("secret").textContent().replace(" ", "");
+        exactly(page, "Code that it shows").fill("12");
+        here.press("Ask for codes from now on");
+        assertThat(page.getByText("This is not the code that the app shows now."))
+                .isVisible();
+        exactly(page, "Code that it shows").fill(code(secret, 0));
+        here.press("Ask for codes from now on");
+        assertThat(page.getByLabel("Recovery codes").getByRole(AriaRole.LISTITEM))
+                .hasCount(8);
+        here.press("I have kept them");
+
+        Advisor elsewhere = someone();
+        elsewhere.page().navigate("/");
+        exactly(elsewhere.page(), "Email").fill("cora@codes.example");
+        exactly(elsewhere.page(), "Password").fill(PASSWORD);
+        elsewhere.press("Sign in");
+        exactly(elsewhere.page(), "Code").fill(code(secret, 1));
+        elsewhere.press("Sign in");
+        assertThat(elsewhere.heading("Cases")).isVisible();
+
+        page.reload();
+        here.press("End all others");
+        assertThat(button(page, "End all others")).hasCount(0);
+        elsewhere.page().reload();
+        assertThat(button(elsewhere.page(), "Sign in")).isVisible();
+    }
+
+    private Advisor setUp(String practice, String email) {
+        String code = "JOURNEYS" + practice.substring(0, 4).toUpperCase(Locale.ROOT);
+        runSql("insert into setup_code (hash, ends_at) values (decode('" + DigestUtils.sha256Hex(code)
+                + "', 'hex'), now() + interval '1 hour')");
+        Advisor owner = someone();
+        Page page = owner.page();
+        page.navigate("/set-up");
+        exactly(page, "Set-up code").fill("AAAA-BBBB-CCCC-DDDD");
+        exactly(page, "Practice").fill(practice);
+        exactly(page, "Your name").fill("Lene Cora Larkfield");
+        exactly(page, "Email").fill(email);
+        exactly(page, "Password").fill(PASSWORD);
+        owner.press("Set up the practice");
+        assertThat(page.getByText("This is not a set-up code that is good.")).isVisible();
+        exactly(page, "Set-up code").fill(code);
+        owner.press("Set up the practice");
+        assertThat(owner.heading("Cases")).isVisible();
+        return owner;
+    }
+
+    private static Locator exactly(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator line(Page page, String name) {
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("People"))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(name));
+    }
+
+    /** What the app shows so many half minutes from now. */
+    private static String code(String secret, int stepsAhead) {
+        TimeBasedOneTimePasswordGenerator app = new TimeBasedOneTimePasswordGenerator();
+        try {
+            return app.generateOneTimePasswordString(
+                    new SecretKeySpec(new Base32().decode(secret), app.getAlgorithm()),
+                    Instant.now().plus(app.getTimeStep().multipliedBy(stepsAhead)));
+        } catch (InvalidKeyException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,37 @@
+import { useId, type ComponentProps } from 'react'
+
+type FormFieldProps = Omit<ComponentProps<'input'>, 'id' | 'className' | 'onChange'> & {
+  label: string
+  /** What is to be known before it is filled in. */
+  hint?: string
+  problem?: string | null
+  take: (text: string) => void
+}
+
+/** A labelled field of a form, with what was refused of it. */
+export function FormField({ label, hint, problem = null, take, ...input }: FormFieldProps) {
+  const id = useId()
+  return (
+    <div>
+      <label htmlFor={id} className="font-medium">
+        {label}
+      </label>
+      {hint && (
+        <p id={`${id}-hint`} className="text-soft text-[0.8125rem]">
+          {hint}
+        </p>
+      )}
+      <input
+        id={id}
+        className="field mt-1"
+        aria-invalid={problem !== null}
+        aria-describedby={`${id}-hint ${id}-problem`}
+        onChange={(event) => take(event.target.value)}
+        {...input}
+      />
+      <p id={`${id}-problem`} role="alert" className="field-problem empty:mt-0">
+        {problem}
+      </p>
+    </div>
+  )
+}
