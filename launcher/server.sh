@@ -24,7 +24,13 @@ choose_port() {
   [ "$IMPENDIUM_PORT" = "$USUAL_PORT" ] || say "Port $USUAL_PORT is taken; port $IMPENDIUM_PORT is used."
 }
 
+# start_application [--empty]: with --empty no demo is brought to a database that has no practice yet.
 start_application() {
+  case "${1:-}" in
+    --empty) IMPENDIUM_DEMO=false ;;
+    "") ;;
+    *) fail "./impendium start knows no '$1'." "Begin without the demo: ./impendium start --empty" ;;
+  esac
   prepare_data_folder
   lock_data_folder
   if server_pid >/dev/null && server_answers; then
@@ -33,20 +39,18 @@ start_application() {
   fi
   end_server
   choose_port
+  choose_demo
   ensure_tools
   build_application
   unpack_application
   start_cluster postgres
   ensure_database impendium
-  export IMPENDIUM_PORT IMPENDIUM_DEMO=true
+  export IMPENDIUM_PORT
   prepare_fast_starts
   launch_server
   say ""
   say "  Impendium   $(server_url)"
-  say "  Sign in     bea@ostrander-pell.example"
-  say "  Password    lantern-harbour-42"
-  say ""
-  say "  The demo practice is made up."
+  tell_who_signs_in
   say "  Database    $CLUSTER"
   say "  Log         $LOGS/server.log"
 }

@@ -1,0 +1,53 @@
+# Which practices a start begins with.
+
+# choose_demo: the demo's password stands in its sources. Where others can reach the address, it is only brought, and only
+# opens anything, if it is asked for by name.
+choose_demo() {
+  case "${IMPENDIUM_DEMO:-}" in
+    true | false) ;;
+    "")
+      IMPENDIUM_DEMO=true
+      if ! is_loopback "${IMPENDIUM_ADDRESS:-127.0.0.1}"; then
+        IMPENDIUM_DEMO=false
+        say "Others can reach ${IMPENDIUM_ADDRESS}: the demo stays closed. IMPENDIUM_DEMO=true opens it to all of them."
+      fi
+      ;;
+    *) fail "IMPENDIUM_DEMO is '$IMPENDIUM_DEMO', and must be true or false." ;;
+  esac
+  export IMPENDIUM_DEMO
+}
+
+is_loopback() { [[ $1 =~ ^(127\.[0-9.]+|::1|localhost)$ ]]; }
+
+# tell_who_signs_in: what is needed for the first sign-in, by what the database holds.
+tell_who_signs_in() {
+  local practices
+  practices=$(run_sql "$CLUSTER" impendium "select count(*) from practice")
+  if [ "$practices" -eq 0 ]; then
+    print_setup_code
+  elif [ "$IMPENDIUM_DEMO" = true ]; then
+    say "  Sign in     bea@ostrander-pell.example"
+    say "  Password    lantern-harbour-42"
+    say ""
+    say "  The demo practice is made up. ./impendium setup-code lets you set up your own beside it."
+  fi
+}
+
+# print_setup_code: lets whoever has it set up one practice within a day. The database keeps only what it hashes to.
+print_setup_code() {
+  local code hash
+  code=$(head -c 10 /dev/urandom | base32)
+  hash=$(printf '%s' "$code" | sha256sum | cut -d' ' -f1)
+  run_sql "$CLUSTER" impendium \
+    "insert into setup_code (hash, ends_at) values (decode('$hash', 'hex'), now() + interval '1 day')"
+  say "  Set up a practice   $(server_url)/set-up"
+  say "  Set-up code         $(sed 's/..../&-/g; s/-$//' <<<"$code")   (good once, for a day)"
+}
+
+issue_setup_code() {
+  prepare_data_folder
+  server_pid >/dev/null || fail "Impendium is not running." "Start it first: ./impendium start"
+  find_cluster postgres
+  DATABASE_PORT=$(cluster_port "$CLUSTER")
+  print_setup_code
+}
