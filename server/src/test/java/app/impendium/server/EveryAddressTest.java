@@ -170,7 +170,8 @@ class EveryAddressTest {
     /** What is sent where the body is looked at before what it is for. */
     private static String bodyFor(Address address) {
         return switch (address.toString()) {
-            case "PUT /api/cases/{id}" -> Documents.purchase("Taken").toString();
+            case "PUT /api/cases/{id}", "POST /api/cases/{id}/states/given-way" ->
+                Documents.purchase("Taken").toString();
             case "PUT /api/rate-tables/{id}" -> RATE_TABLE;
             case "PUT /api/limit-sets/{id}" -> LIMIT_SET;
             case "PUT /api/programmes/{id}" -> PROGRAMME;

@@ -1,0 +1,34 @@
+package app.impendium.server.casefile;
+
+import app.impendium.server.document.CaseDocument;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A saved state of a case.
+ *
+ * @param revision of the case; one that gave way has that of the state it gave way to
+ * @param name what it is called; none where nobody named it
+ * @param gaveWay whether it gave way to a colleague's, and never was the case's
+ */
+public record StateView(
+        UUID id,
+        int revision,
+        CaseDocument document,
+        Instant savedAt,
+        String savedBy,
+        Optional<String> name,
+        boolean gaveWay) {
+
+    static StateView of(CaseState state) {
+        return new StateView(
+                state.id(),
+                state.revision(),
+                state.document(),
+                state.savedAt(),
+                state.savedBy(),
+                state.name(),
+                state.gaveWay());
+    }
+}
