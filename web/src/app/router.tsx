@@ -98,6 +98,12 @@ const handout = createRoute({
   component: lazyRouteComponent(casePages, 'HandoutView'),
 })
 
+const history = createRoute({
+  getParentRoute: () => caseFile,
+  path: '/history',
+  component: lazyRouteComponent(casePages, 'HistoryView'),
+})
+
 const practice = createRoute({
   getParentRoute: () => root,
   path: '/practice',
@@ -157,6 +163,7 @@ export const router = createRouter({
       affordability,
       rental,
       handout,
+      history,
     ]),
   ]),
   defaultPreload: 'intent',

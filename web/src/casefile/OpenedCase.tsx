@@ -70,7 +70,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
         <CaseTitle store={store} document={document} problems={figures.problems} />
         <div className="flex items-center gap-1">
           <CaseSaving work={work} figures={figures} />
-          <HistoryButtons store={store} />
+          <HistoryButtons id={opened.id} store={store} />
         </div>
       </TopBar>
       <OthersNotice work={work} latest={latest} />

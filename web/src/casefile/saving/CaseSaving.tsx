@@ -1,4 +1,5 @@
 import { useStore } from 'zustand'
+import { keepWhatGaveWay } from '../../api/history'
 import type { CaseWork } from '../desk'
 import { leadToEntry } from '../leadToEntry'
 import type { Figures } from '../useFigures'
@@ -23,6 +24,8 @@ export function CaseSaving({ work, figures }: CaseSavingProps) {
           theirs={saving.theirs}
           keepMine={() => saver.tell({ name: 'overwritten' })}
           keepTheirs={() => {
+            // Undo has it in this tab; the history has it for everybody.
+            void keepWhatGaveWay(saving.theirs.id, document).catch(() => undefined)
             saver.tell({ name: 'adopted', view: saving.theirs })
             store.adopt(saving.theirs.document)
           }}

@@ -47,7 +47,7 @@ export function ConflictDialog({ mine, theirs, keepMine, keepTheirs }: ConflictD
             </tbody>
           </table>
           <AlertDialog.Description className="text-soft mt-4">
-            Both are safe: every saved state is kept, and Undo brings yours back here.
+            Both are safe: the history keeps either, and Undo brings yours back here.
           </AlertDialog.Description>
           <div className="mt-5 flex flex-wrap justify-end gap-3">
             <AlertDialog.Cancel className="button-quiet" onClick={keepTheirs}>

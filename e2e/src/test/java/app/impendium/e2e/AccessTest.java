@@ -152,6 +152,15 @@ class AccessTest extends Journey {
         assertThat(page.getByText("Changed by you.")).isVisible();
         assertThat(page.locator("[aria-busy=true]")).hasCount(0);
         check(page, "a client's page");
+        page.navigate("/cases");
+        advisor.open("14 Quarry Lane");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("History").setExact(true))
+                .click();
+        page.getByText("Look at the state of").first().click();
+        assertThat(page.getByText("Show it as a document")).isVisible();
+        check(page, "history");
         page.navigate("/practice/hand-outs");
         advisor.press("Edit First meeting");
         check(page, "letterhead and templates");
@@ -178,6 +187,22 @@ class AccessTest extends Journey {
         page.navigate("/practice");
         assertThat(advisor.heading("Practice")).isVisible();
         check(page, "practice");
+        page.navigate("/practice/people");
+        advisor.press("Edit Tobias Pell");
+        advisor.press("New password link");
+        assertThat(page.getByTestId("password-address")).isVisible();
+        check(page, "people");
+        page.navigate("/account");
+        page.getByLabel("Your password").fill(Advisor.PASSWORD);
+        advisor.press("Set it up");
+        assertThat(page.getByTestId("secret")).isVisible();
+        check(page, "one's account");
+        page.navigate("/set-up");
+        assertThat(advisor.heading("Set up a practice")).isVisible();
+        check(page, "setting up a practice");
+        page.navigate("/password#nothing");
+        assertThat(page.getByText("This link was used, has ended")).isVisible();
+        check(page, "a link to choose a password that is good no more");
         page.navigate("/cases/nowhere/at/all");
         assertThat(advisor.heading("Page not found")).isVisible();
         check(page, "what is not there");

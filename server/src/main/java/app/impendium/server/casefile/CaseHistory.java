@@ -57,8 +57,7 @@ class CaseHistory {
                 .getResultStream()
                 .map(StateView::of)
                 .toList();
-        Optional<CaseDocument> before =
-                found.size() > PART ? Optional.of(found.get(PART).document()) : Optional.empty();
+        CaseDocument before = found.size() > PART ? found.get(PART).document() : null;
         return new HistoryView(states.countByCaseId(caseId), found.subList(0, Math.min(PART, found.size())), before);
     }
 

@@ -3,6 +3,7 @@ package app.impendium.server.casefile;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.problem.RefusedException;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -42,12 +43,8 @@ class HistoryController {
         return history.of(advisor, id, from);
     }
 
-    /** @param name none to take it away */
-    record StateName(Optional<String> name) {
-        StateName {
-            name = name == null ? Optional.empty() : name;
-        }
-    }
+    /** @param name null to take it away */
+    record StateName(@Schema(nullable = true) String name) {}
 
     /** Calls a state by name, which keeps it for good. */
     @PutMapping("/api/cases/{id}/states/{state}/name")
@@ -56,7 +53,7 @@ class HistoryController {
             @PathVariable UUID id,
             @PathVariable UUID state,
             @RequestBody StateName wanted) {
-        return history.name(advisor, id, state, wanted.name());
+        return history.name(advisor, id, state, Optional.ofNullable(wanted.name()));
     }
 
     /** Keeps what gave way to a colleague's state. */

@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest'
+import { aDocument, NOBODY } from '../../test/documents'
+import { addExtra, withoutEntry } from '../featureLists'
+import { baselineOf, withDownAmount, withTerms, type OptionChange } from '../option'
+import { addOption, changeOption, makeBaseline } from '../options'
+import { placeDifferences } from './placeDifferences'
+
+const NARROW_SPACE = '\u202f'
+const base = aDocument()
+const changed = (...changes: OptionChange[]) =>
+  changes.reduce((document, change) => changeOption(document, 'first', change), base)
+const told = (before = base, after = base) =>
+  placeDifferences(before, after, 'en-US').map(({ of, was, is }) =>
+    (was === '' ? `${of} ${is}` : `${of} ${was} → ${is}`).replaceAll(NARROW_SPACE, ' '),
+  )
+
+describe('placeDifferences', () => {
+  it('says nothing of what is the same', () => {
+    expect(told(base, structuredClone(base))).toEqual([])
+  })
+
+  it('tells figures with their units', () => {
+    expect(told(base, changed(withTerms({ ratePercent: 5.875 })))).toEqual(['rate 5.5 % → 5.875 %'])
+    expect(told(base, changed(withTerms({ amortizationMonths: 180 })))).toEqual(['term 25 years → 15 years'])
+    expect(told(base, changed(withTerms({ firstPayment: '2027-05-01' })))).toEqual([
+      'first payment March 1, 2027 → May 1, 2027',
+    ])
+    expect(told(base, changed(withDownAmount(50_000_00)))).toEqual(['money down 15 % → 50,000'])
+  })
+
+  it('tells texts and choices', () => {
+    expect(told(base, { ...base, title: 'Lot 4', market: 'GB' })).toEqual([
+      'title “Lot 3, Fern Rise” → “Lot 4”',
+      'market “US” → “GB”',
+    ])
+    expect(told(base, changed(withTerms({ frequency: 'ACCELERATED_BIWEEKLY' })))).toEqual([
+      'payments monthly → accelerated biweekly',
+    ])
+  })
+
+  it('tells what is added to a list, changed in it and deleted', () => {
+    const once = changed(addExtra('e1', 'ONCE', 100_00, { payment: 3, day: null }))
+    expect(told(base, once)).toEqual(['extra payment 1 added'])
+    expect(told(once, changeOption(once, 'first', withoutEntry('extras', 'e1')))).toEqual([
+      'extra payment 1 deleted',
+    ])
+    const people = { ...base, household: { ...NOBODY, people: [{ id: 'p', name: 'Ida' }] } }
+    const renamed = { ...base, household: { ...NOBODY, people: [{ id: 'p', name: 'Ada' }] } }
+    expect(told(people, renamed)).toEqual(['person Ada: name “Ida” → “Ada”'])
+  })
+
+  it('names the option where there are several, and the one that became the baseline', () => {
+    const { options } = addOption(base.options, baselineOf(base), withTerms({ ratePercent: 6 }))
+    const two = { ...base, options }
+    expect(told(base, two)).toEqual(['Option 2 added'])
+    const second = options[1]
+    if (!second) throw new Error('an option was added')
+    expect(told(two, changeOption(two, second.id, withTerms({ ratePercent: 6.5 })))).toEqual([
+      'Option 2: rate 6 % → 6.5 %',
+    ])
+    expect(told(two, { ...two, options: makeBaseline(options, second).options })).toEqual([
+      'Option 1 made the baseline',
+    ])
+  })
+
+  it('says of a part that is there or not that it is', () => {
+    expect(told(base, { ...base, household: { ...NOBODY, atHandCents: 90_000_00 } })).toEqual([
+      'money at hand none → 90,000',
+    ])
+    expect(told({ ...base, pricedOn: { tableId: 'x', day: '2026-11-01' } as never }, base)).toEqual([
+      'rate table set → none',
+    ])
+  })
+})

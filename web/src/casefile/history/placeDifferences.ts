@@ -1,0 +1,101 @@
+import type { CaseDocument } from '../../api/client'
+import {
+  entryWords,
+  isAmountOrShare,
+  isFields,
+  placeOf,
+  valueWords,
+  type Fields,
+  type Json,
+} from './placeWords'
+
+/** A place in which two states of a case differ, and what each says there. */
+export type PlaceDifference = { of: string; was: string; is: string }
+
+type Entry = Fields & { id: string }
+
+/** Not for people: what entries go by, and the number of the format. */
+const UNSAID = new Set(['id', 'format'])
+
+/** Every place in which a state says otherwise than the one before, whatever it is. */
+export function placeDifferences(
+  before: CaseDocument,
+  after: CaseDocument,
+  locale: string,
+): PlaceDifference[] {
+  const { options: wereOptions, ...was } = before as unknown as Fields
+  const { options: areOptions, ...is } = after as unknown as Fields
+  const of = (context: string, place: string) => (context === '' ? place : `${context}: ${place}`)
+
+  const inFields = (context: string, owner: string | null, one: Fields, other: Fields): PlaceDifference[] =>
+    [...new Set([...Object.keys(one), ...Object.keys(other)])]
+      .filter((name) => !UNSAID.has(name))
+      .flatMap((name) => inValue(context, owner, name, one[name], other[name]))
+
+  const inValue = (
+    context: string,
+    owner: string | null,
+    name: string,
+    one: Json,
+    other: Json,
+  ): PlaceDifference[] => {
+    if (isSame(one, other)) return []
+    if (isEntries(one) && isEntries(other)) return inEntries(context, name, one, other)
+    if (isFields(one) && isFields(other) && !isAmountOrShare(one) && one.kind === other.kind) {
+      return inFields(context, name, one, other)
+    }
+    return [
+      {
+        of: of(context, placeOf(owner, name)),
+        was: valueWords(name, one, locale),
+        is: valueWords(name, other, locale),
+      },
+    ]
+  }
+
+  const inEntries = (context: string, list: string, one: Entry[], other: Entry[]): PlaceDifference[] =>
+    idsOf(one, other).flatMap((id) => {
+      const [old, now] = [one, other].map((entries) => entries.find((entry) => entry.id === id))
+      const title = of(context, `${entryWords(list)} ${titleOf(now ?? old, now ? other : one)}`)
+      if (!old || !now) return [{ of: title, was: '', is: now ? 'added' : 'deleted' }]
+      return inFields(title, null, old, now)
+    })
+
+  const inOptions = (one: Entry[], other: Entry[]): PlaceDifference[] => {
+    const areMany = one.length + other.length > 2
+    const changes = idsOf(one, other).flatMap((id) => {
+      const [old, now] = [one, other].map((options) => options.find((option) => option.id === id))
+      const title = areMany ? optionTitle(now ?? old, now ? other : one) : ''
+      if (!old || !now) return [{ of: title, was: '', is: now ? 'added' : 'deleted' }]
+      return inFields(title, null, old, now)
+    })
+    const first = other[0]
+    return one[0]?.id === first?.id || !one.some(({ id }) => id === first?.id)
+      ? changes
+      : [...changes, { of: optionTitle(first, other, 'Option 1'), was: '', is: 'made the baseline' }]
+  }
+
+  return [
+    ...inOptions((wereOptions ?? []) as Entry[], (areOptions ?? []) as Entry[]),
+    ...inFields('', null, was, is),
+  ]
+}
+
+const idsOf = (one: Entry[], other: Entry[]) => [...new Set([...other, ...one].map(({ id }) => id))]
+
+const titleOf = (entry: Entry | undefined, list: Entry[]): string =>
+  typeof entry?.name === 'string' && entry.name !== ''
+    ? entry.name
+    : String(list.findIndex(({ id }) => id === entry?.id) + 1)
+
+function optionTitle(option: Entry | undefined, options: Entry[], unnamedFirst = 'Baseline'): string {
+  if (typeof option?.name === 'string' && option.name !== '') return option.name
+  const place = options.findIndex(({ id }) => id === option?.id)
+  return place === 0 ? unnamedFirst : `Option ${place + 1}`
+}
+
+const isSame = (one: Json, other: Json) => JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
+
+/** Whether it is a list whose entries go by ids; an empty one has none that do not. */
+const isEntries = (value: Json): value is Entry[] =>
+  Array.isArray(value) && value.every((entry) => isFields(entry) && typeof entry.id === 'string')
