@@ -112,6 +112,8 @@ class SignInTest {
         assertThat(answer.header("Referrer-Policy")).isEqualTo("no-referrer");
         assertThat(answer.header("Permissions-Policy")).contains("camera=()", "geolocation=()");
         assertThat(answer.header("Cross-Origin-Opener-Policy")).isEqualTo("same-origin");
+        assertThat(answer.header("Cross-Origin-Resource-Policy")).isEqualTo("same-origin");
+        assertThat(answer.header("X-Permitted-Cross-Domain-Policies")).isEqualTo("none");
         assertThat(answer.header("X-Content-Type-Options")).isEqualTo("nosniff");
         assertThat(answer.header("Cache-Control")).contains("no-store");
         assertThat(answer.response().headers().allValues("Set-Cookie"))

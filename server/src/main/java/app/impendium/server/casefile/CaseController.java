@@ -15,7 +15,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -130,9 +129,6 @@ class CaseController {
     }
 
     private static ResponseEntity<CaseView> answer(CaseView view) {
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.noCache().cachePrivate())
-                .eTag(view.eTag())
-                .body(view);
+        return ResponseEntity.ok().eTag(view.eTag()).body(view);
     }
 }

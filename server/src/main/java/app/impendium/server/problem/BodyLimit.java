@@ -25,6 +25,10 @@ class BodyLimit extends OncePerRequestFilter {
     private static final List<Limit> LIMITS = List.of(
             new Limit("/api/session", 4 * KIB),
             new Limit("/api/practice", 4 * KIB),
+            new Limit("/api/people", 4 * KIB),
+            new Limit("/api/account", 4 * KIB),
+            new Limit("/api/password-links", 4 * KIB),
+            new Limit("/api/setup", 4 * KIB),
             new Limit("/api/client-page", 16 * KIB),
             new Limit("/api/household/", 8 * KIB * KIB),
             new Limit("/api/loan-lists", 8 * KIB * KIB),
