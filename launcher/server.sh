@@ -46,6 +46,8 @@ start_application() {
   start_cluster postgres
   ensure_database impendium
   export IMPENDIUM_PORT
+  IMPENDIUM_BACKUP_COMMAND=${IMPENDIUM_BACKUP_COMMAND-"IMPENDIUM_DATA='$DATA' '$HOME_FOLDER/impendium' backup"}
+  export IMPENDIUM_BACKUP_COMMAND
   prepare_fast_starts
   launch_server
   say ""

@@ -2,6 +2,7 @@ import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/r
 import { api, dataOf, type PracticeView } from '../api/client'
 import { useIsOwner } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
+import { BackupState } from './BackupState'
 import { MARKET_NOTES } from './marketNotes'
 import { PracticeFrame } from './PracticeFrame'
 import { TimeZone } from './TimeZone'
@@ -60,6 +61,7 @@ export function PracticePage() {
       {shown && (
         <TimeZone timeZone={shown.timeZone} choose={(timeZone) => choosing.mutate({ ...shown, timeZone })} />
       )}
+      {isOwner && <BackupState />}
     </PracticeFrame>
   )
 }

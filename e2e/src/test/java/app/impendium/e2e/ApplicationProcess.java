@@ -24,6 +24,7 @@ import java.util.regex.Pattern;
 final class ApplicationProcess implements AutoCloseable {
     private static final Path JAR = Path.of("..", "server", "target", "impendium.jar");
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
+    private static final Pattern READY = Pattern.compile("The demo practice is set up|no demo is set up");
     private final Process process;
     private final String url;
     private final String database;
@@ -108,7 +109,7 @@ final class ApplicationProcess implements AutoCloseable {
             if (matcher.find()) {
                 port = matcher.group(1);
             }
-            if (port != null && line.contains("The demo practice is set up")) {
+            if (port != null && READY.matcher(line).find()) {
                 // Read on, or the process would stand still once the pipe is full.
                 CompletableFuture.runAsync(() -> output.lines().peek(log::add).forEach(System.out::println));
                 return port;

@@ -2,6 +2,7 @@ package app.impendium.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.e2e.LauncherScripts.Outcome;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,17 +14,16 @@ import org.junit.jupiter.api.Test;
 
 /** What the launcher does when something stands in its way: it sees through old notes and ends what it began. */
 class LauncherTest {
-    private static final Path PROJECT = Path.of("..").toAbsolutePath().normalize();
     private static final int PATIENCE_SECONDS = 120;
 
     private Path folder;
+    private LauncherScripts launcher;
 
     @BeforeEach
     void prepareFolders() throws IOException {
         folder = Files.createTempDirectory("launcher");
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
-        Files.createDirectories(folder.resolve("data"));
-        Files.createDirectories(folder.resolve("bin"));
+        launcher = new LauncherScripts(folder);
     }
 
     @AfterEach
@@ -31,9 +31,6 @@ class LauncherTest {
         run("find_cluster postgres; stop_cluster \"$CLUSTER\"; forget_cluster postgres");
         run("rm -rf '" + folder + "'");
     }
-
-    /** What a script printed, in order, and how it ended. */
-    private record Outcome(int status, String output) {}
 
     @Test
     void aDatabaseFolderIsFoundAgainWhereItIsRecordedAndNeverBegunAnew() {
@@ -121,17 +118,17 @@ class LauncherTest {
         // A pipe, so that reading it waits for what is written.
         Path started = folder.resolve("started");
         run("mkfifo '" + started + "'");
-        Process launcher = start("""
+        Process interrupted = launcher.start("""
                 work() { sleep 300 & echo "$BASHPID $!" >"$1"; wait; }
                 step "A long step" "$LOGS/long.log" work '%s'
                 """.formatted(started));
         String processes = Files.readString(started).strip();
-        new ProcessBuilder("kill", "-INT", String.valueOf(launcher.pid()))
+        new ProcessBuilder("kill", "-INT", String.valueOf(interrupted.pid()))
                 .start()
                 .waitFor();
 
-        assertThat(launcher.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
-        assertThat(launcher.exitValue()).isEqualTo(130);
+        assertThat(interrupted.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+        assertThat(interrupted.exitValue()).isEqualTo(130);
         for (String process : processes.split(" ")) {
             assertThat(run("process_start " + process + " || echo gone").output())
                     .contains("gone");
@@ -204,31 +201,6 @@ class LauncherTest {
     }
 
     private Outcome run(String script) {
-        try {
-            Process process = start(script);
-            String output = new String(process.getInputStream().readAllBytes());
-            assertThat(process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
-            return new Outcome(process.exitValue(), output);
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(e);
-        }
-    }
-
-    /** Runs a script that knows all that the launcher knows. */
-    private Process start(String script) throws IOException {
-        String parts =
-                "set -euo pipefail; HOME_FOLDER='" + PROJECT + "'; for part in say process packages data database"
-                        + " build practices server test; do source \"$HOME_FOLDER/launcher/$part.sh\"; done; prepare_data_folder; ";
-        // Where the tests themselves run in the background, an interruption is ignored by all that they start.
-        ProcessBuilder builder = new ProcessBuilder("env", "--default-signal=INT", "bash", "-c", parts + script);
-        builder.environment().put("IMPENDIUM_DATA", folder.resolve("data").toString());
-        builder.environment()
-                .put("IMPENDIUM_SHARED_PLACE", folder.resolve("shared").toString());
-        builder.environment().put("PATH", folder.resolve("bin") + ":" + System.getenv("PATH"));
-        builder.environment().remove("IMPENDIUM_PORT");
-        return builder.redirectErrorStream(true).start();
+        return launcher.run(script);
     }
 }

@@ -74,10 +74,12 @@ final class Screenshots {
             page.navigate("/practice/limits");
             advisor.press("Edit Alder Savings, conventional");
             take(page, "limits");
-            page.navigate("/practice");
-            assertThat(page.getByLabel("Time zone")).isVisible();
-            assertThat(advisor.heading("Practice")).isVisible();
-            take(page, "practice");
+            history(advisor);
+            page.navigate("/practice/people");
+            advisor.press("Edit Tobias Pell");
+            advisor.press("New password link");
+            assertThat(page.getByTestId("password-address")).isVisible();
+            take(page, "people");
         }
     }
 
@@ -94,6 +96,29 @@ final class Screenshots {
         page.setViewportSize(1280, 1200);
         second.screenshot(new Locator.ScreenshotOptions().setPath(folder.resolve("hand-out-page.png")));
         page.setViewportSize(1280, 800);
+    }
+
+    /** A case that was changed a few times, an earlier state of it named and opened. */
+    private void history(Advisor advisor) {
+        Page page = advisor.page();
+        page.navigate("/cases");
+        advisor.open("5 Heron Mews").say(Field.RATE, "6.25").waitUntilSaved();
+        advisor.say(Field.TERM, "25").waitUntilSaved();
+        advisor.say(Field.RATE, "5.875").waitUntilSaved();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("History").setExact(true))
+                .click();
+        Locator earlier = page.locator("main ol > li").nth(1);
+        earlier.getByText("Name", new Locator.GetByTextOptions().setExact(false))
+                .first()
+                .click();
+        page.getByLabel("Name of this state").fill("As sent to the lender");
+        advisor.press("Keep");
+        assertThat(earlier).containsText("As sent to the lender");
+        earlier.getByText("Look").first().click();
+        assertThat(page.getByText("Show it as a document")).isVisible();
+        take(page, "history");
     }
 
     private void lifeline(Advisor advisor, String title, String name) {
@@ -123,7 +148,6 @@ final class Screenshots {
             take(advisor.page(), "cases-narrow");
             advisor.open("14 Quarry Lane");
             take(advisor.page(), "loan-narrow");
-            lifeline(advisor, "14 Quarry Lane", "lifeline-narrow");
             options(advisor, "5 Heron Mews", "options-narrow");
             Page client = advisor.page();
             client.navigate("/cases");

@@ -23,6 +23,7 @@ class ArchitectureTest {
             Map.entry("problem", Set.of("core")),
             Map.entry("document", Set.of("core")),
             Map.entry("mail", Set.of()),
+            Map.entry("backup", Set.of("account")),
             Map.entry("account", Set.of("mail", "problem")),
             Map.entry("people", Set.of("account", "mail", "practice", "problem")),
             Map.entry("practice", Set.of("account", "document", "problem")),

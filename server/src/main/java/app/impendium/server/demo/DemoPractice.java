@@ -98,6 +98,7 @@ class DemoPractice implements ApplicationRunner {
     @Transactional
     public void run(ApplicationArguments arguments) throws IOException {
         if (!setup.isEmpty()) {
+            LOG.info("Practices are there already: no demo is set up");
             return;
         }
         List<SignedInAdvisor> advisors = setup.create(
