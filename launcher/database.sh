@@ -1,7 +1,7 @@
 # A PostgreSQL cluster of the project's own, on loopback. Other clusters on the machine are never touched.
 
 readonly DATABASE_USER=impendium
-readonly FIRST_DATABASE_PORT=54820
+readonly FIRST_DATABASE_PORT=${IMPENDIUM_FIRST_DATABASE_PORT:-54820}
 
 # Where clusters lie whose data folder the database's user may not enter.
 readonly SHARED_PLACE=${IMPENDIUM_SHARED_PLACE:-/var/lib/impendium}

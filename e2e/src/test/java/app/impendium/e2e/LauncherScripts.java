@@ -12,6 +12,8 @@ import java.util.concurrent.TimeUnit;
 final class LauncherScripts {
     private static final Path PROJECT = Path.of("..").toAbsolutePath().normalize();
     private static final int PATIENCE_SECONDS = 120;
+    private static final int FIRST_PORT = 55000;
+    private static final int DIFFERENT_PORTS = 4000;
 
     /** Every part of the launcher, read in as the launcher does. */
     private static final String PARTS = "set -euo pipefail; HOME_FOLDER='" + PROJECT
@@ -19,10 +21,12 @@ final class LauncherScripts {
             + " source \"$HOME_FOLDER/launcher/$part.sh\"; done; prepare_data_folder; ";
 
     private final Path folder;
+    private final int firstPort;
 
     /** @param folder which becomes theirs; it holds data, and programs that stand in for others */
     LauncherScripts(Path folder) throws IOException {
         this.folder = folder;
+        this.firstPort = FIRST_PORT + Math.floorMod(folder.toString().hashCode(), DIFFERENT_PORTS);
         Files.createDirectories(folder.resolve("data"));
         Files.createDirectories(folder.resolve("bin"));
     }
@@ -51,6 +55,8 @@ final class LauncherScripts {
         builder.environment()
                 .put("IMPENDIUM_SHARED_PLACE", folder.resolve("shared").toString());
         builder.environment().put("PATH", folder.resolve("bin") + ":" + System.getenv("PATH"));
+        // Two journeys that looked for a free port at once would find the same one.
+        builder.environment().put("IMPENDIUM_FIRST_DATABASE_PORT", String.valueOf(firstPort));
         builder.environment().remove("IMPENDIUM_PORT");
         return builder.redirectErrorStream(true).start();
     }
