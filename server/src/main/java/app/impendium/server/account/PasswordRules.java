@@ -5,6 +5,7 @@ import com.nulabinc.zxcvbn.Zxcvbn;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -45,9 +46,10 @@ public class PasswordRules {
         }
     }
 
-    /** Each word apart, since people put theirs together otherwise. */
+    /** What is known as it is, and each word of it apart, since people put theirs together otherwise. */
     private static List<String> words(List<String> known) {
-        return known.stream().flatMap(NO_LETTERS::splitAsStream).toList();
+        return Stream.concat(known.stream(), known.stream().flatMap(NO_LETTERS::splitAsStream))
+                .toList();
     }
 
     /** What was typed is not repeated: a refusal goes where passwords should not. */
