@@ -21,7 +21,7 @@ class AccessTest extends Journey {
     private final SoftAssertions barriers = new SoftAssertions();
 
     @ParameterizedTest
-    @CsvSource({"LIGHT, 1280", "DARK, 1280", "LIGHT, 390", "DARK, 390"})
+    @CsvSource({"LIGHT, 1280", "DARK, 390"})
     void hasNoBarrierAndNoSidewaysScrolling(ColorScheme look, int width) {
         Advisor advisor = someone(new NewContextOptions()
                 .setColorScheme(look)
