@@ -64,6 +64,8 @@ class LimitsTest extends Journey {
         assertThat(history).containsText("now: terms up to 25 years");
         assertThat(history).containsText(Pattern.compile("no longer:.*at most 44"));
         advisor.press("Bring this back");
+        Locator earlier = history.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Bring this back"));
+        assertThat(earlier).hasCount(2);
         assertThat(line).containsText("at most 44\u202f%");
 
         advisor.press("Delete " + NAME);

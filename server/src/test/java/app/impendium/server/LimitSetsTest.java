@@ -3,6 +3,12 @@ package app.impendium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,6 +42,31 @@ class LimitSetsTest {
         assertThat(states.at("/1/savedBy").asString()).isEqualTo("Ida Brandt");
         assertThat(ida.delete(address).status()).isEqualTo(204);
         assertThat(ida.get(SETS).body()).isEmpty();
+    }
+
+    @Test
+    void changedFromManySidesAtOnceTakeOneChangeAfterTheOther() throws Exception {
+        Client ida = Client.ofOwnPractice("Ida Brandt", "ida@many-sides.example");
+        ExecutorService atOnce = Executors.newFixedThreadPool(6);
+        try {
+            for (int round = 0; round < 5; round++) {
+                String name = "Round " + round;
+                String address =
+                        ida.post(SETS, LimitSetDocuments.set(name).toString()).header("Location");
+                String changed = LimitSetDocuments.set(name + ", tighter").toString();
+                Callable<Integer> save =
+                        () -> ida.put(address, "\"0\"", changed).status();
+                Callable<Integer> delete = () -> ida.delete(address).status();
+                List<Integer> answers = new ArrayList<>();
+                for (Future<Integer> each : atOnce.invokeAll(List.of(save, save, delete, save, delete, save))) {
+                    answers.add(each.get());
+                }
+                assertThat(answers).contains(204).isSubsetOf(200, 204, 404, 409);
+                assertThat(ida.get(SETS).body()).isEmpty();
+            }
+        } finally {
+            atOnce.shutdownNow();
+        }
     }
 
     @ParameterizedTest

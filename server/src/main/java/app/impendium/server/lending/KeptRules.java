@@ -95,7 +95,7 @@ public class KeptRules<D> {
      */
     @Transactional
     public KeptRule<D> save(SignedInAdvisor advisor, UUID id, int seenRevision, D rule) {
-        LendingRuleRow saved = find(advisor, id);
+        LendingRuleRow saved = findToChange(advisor, id);
         if (saved.revision() != seenRevision) {
             throw new RefusedException(
                     HttpStatus.CONFLICT,
@@ -113,7 +113,7 @@ public class KeptRules<D> {
      */
     @Transactional
     public void delete(SignedInAdvisor advisor, UUID id) {
-        LendingRuleRow gone = find(advisor, id);
+        LendingRuleRow gone = findToChange(advisor, id);
         states.deleteByRuleId(gone.id());
         rules.delete(gone);
     }
@@ -140,9 +140,17 @@ public class KeptRules<D> {
 
     private LendingRuleRow find(SignedInAdvisor advisor, UUID id) {
         return rules.findByPracticeIdAndKindAndId(advisor.practiceId(), kept.kind(), id)
-                .orElseThrow(() -> new RefusedException(
-                        HttpStatus.NOT_FOUND,
-                        "No such " + kept.kind().noun(),
-                        "The practice has no such " + kept.kind().noun() + "."));
+                .orElseThrow(this::noSuchRule);
+    }
+
+    /** A rule for this change alone: another change of it that is under way ends first. */
+    private LendingRuleRow findToChange(SignedInAdvisor advisor, UUID id) {
+        return rules.findWithLockByPracticeIdAndKindAndId(advisor.practiceId(), kept.kind(), id)
+                .orElseThrow(this::noSuchRule);
+    }
+
+    private RefusedException noSuchRule() {
+        String noun = kept.kind().noun();
+        return new RefusedException(HttpStatus.NOT_FOUND, "No such " + noun, "The practice has no such " + noun + ".");
     }
 }
