@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { accountQuery } from '../api/account'
 import { useSession } from '../app/session'
+import { Places } from '../app/Places'
 import { TopBar } from '../app/TopBar'
 import { ChangePassword } from './ChangePassword'
 import { SecondFactor } from './SecondFactor'
@@ -16,12 +17,12 @@ export function AccountPage() {
     <>
       <title>Your account · Impendium</title>
       <TopBar actions={NO_ACTIONS}>
-        <span className="text-soft truncate">{practice}</span>
+        <Places />
       </TopBar>
       <main id="main" tabIndex={-1} className="wide:pl-55 wide:pr-9 mid:px-8 max-w-5xl px-4 py-8">
         <h1 className="font-figures text-3xl font-medium">Your account</h1>
         <p className="text-soft mt-1">
-          {name}, {email}
+          {name}, {email}, {practice}
         </p>
         {account.error && (
           <p role="alert" className="field-problem">

@@ -1,16 +1,17 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
 import type { Market } from '../format/market'
-import { api, dataOf, doneOf, type CaseDocument, type CaseView, type EvaluationView } from './client'
+import { api, dataOf, doneOf } from './client'
+import type { CaseChange, CaseDocument, CaseFilter, CaseView, EvaluationView } from './client'
 
 /** How often an open case asks whether someone else saved it. */
 const LOOK_EVERY_MS = 8000
 
-/** The practice's cases with these words, a part of them at a time. */
-export const casesQuery = (search: string) =>
+/** The practice's cases that a filter leaves, a part of them at a time. */
+export const casesQuery = (filter: CaseFilter) =>
   infiniteQueryOptions({
-    queryKey: ['cases', search],
+    queryKey: ['cases', filter],
     queryFn: async ({ signal, pageParam: from }) =>
-      dataOf(await api.GET('/api/cases', { params: { query: { search, from } }, signal })),
+      dataOf(await api.GET('/api/cases', { params: { query: { ...filter, from } }, signal })),
     initialPageParam: 0,
     getNextPageParam: ({ total }, parts) => {
       const listed = parts.reduce((sum, { cases }) => sum + cases.length, 0)
@@ -43,13 +44,20 @@ export async function duplicateCase(id: string): Promise<CaseView> {
   return createCase({ ...document, title: document.title.slice(0, LONGEST_TITLE - COPY.length) + COPY })
 }
 
-/** Deletes a case; it can be had back. */
-export const deleteCase = async (id: string) =>
-  doneOf(await api.DELETE('/api/cases/{id}', { params: { path: { id } } }))
+/** Does something to cases, to all of them or to none; `advisor` looks after them where they are handed over. */
+export const changeCases = async (
+  cases: readonly string[],
+  change: CaseChange,
+  advisor: string | null = null,
+) => doneOf(await api.POST('/api/cases/changes', { body: { cases: [...cases], change, advisor } }))
 
-/** Brings a deleted case back. */
-export const restoreCase = async (id: string) =>
-  doneOf(await api.POST('/api/cases/{id}/restoration', { params: { path: { id } } }))
+/** Keeps a case as one that others begin from, without what it says of its clients. */
+export const keepAsTemplate = async (id: string): Promise<CaseView> =>
+  dataOf(await api.POST('/api/cases/{id}/template', { params: { path: { id } } }))
+
+/** What a case that begins from another starts with, to be given a title. */
+export const startingFrom = async (id: string): Promise<CaseDocument> =>
+  dataOf(await api.GET('/api/cases/{id}/starting-case', { params: { path: { id } } }))
 
 /** Saves a state made from `seenRevision`. @throws Refusal with 409 if another was saved since. */
 export const saveCase = async (id: string, seenRevision: number, document: CaseDocument): Promise<CaseView> =>

@@ -9,6 +9,7 @@ import {
   stringifySearchWith,
 } from '@tanstack/react-router'
 import { CasesPage } from '../cases/CasesPage'
+import { chosenFilter } from '../cases/filter'
 import { NotFoundPage } from './NotFoundPage'
 import { TroubledPage } from './TroubledPage'
 
@@ -26,12 +27,10 @@ const start = createRoute({
   },
 })
 
-type CasesSearch = { search?: string | undefined }
-
 const cases = createRoute({
   getParentRoute: () => root,
   path: '/cases',
-  validateSearch: ({ search }: Record<string, unknown>): CasesSearch => ({ search: textOf(search) }),
+  validateSearch: chosenFilter,
   component: CasesPage,
 })
 
@@ -104,6 +103,22 @@ const history = createRoute({
   component: lazyRouteComponent(casePages, 'HistoryView'),
 })
 
+type ClientsSearch = { search?: string | undefined }
+
+const clients = createRoute({
+  getParentRoute: () => root,
+  path: '/clients',
+  validateSearch: ({ search }: Record<string, unknown>): ClientsSearch => ({ search: textOf(search) }),
+  component: lazyRouteComponent(() => import('../clients/ClientsPage'), 'ClientsPage'),
+})
+
+const client = createRoute({
+  getParentRoute: () => root,
+  path: '/clients/$id',
+  component: lazyRouteComponent(() => import('../clients/ClientPage'), 'ClientPage'),
+  remountDeps: ({ params }) => params.id,
+})
+
 const practice = createRoute({
   getParentRoute: () => root,
   path: '/practice',
@@ -150,6 +165,8 @@ export const router = createRouter({
   routeTree: root.addChildren([
     start,
     cases,
+    clients,
+    client,
     practice,
     rates,
     limits,

@@ -9,6 +9,7 @@ import { beginWork } from './beginWork'
 import { CaseContext, type OpenCase } from './CaseContext'
 import { CaseIndex } from './CaseIndex'
 import { CasePanel } from './CasePanel'
+import { CasePlace } from './CasePlace'
 import { CaseTitle } from './CaseTitle'
 import { workOn } from './desk'
 import { HistoryButtons } from './HistoryButtons'
@@ -68,6 +69,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       <title>{`${document.title} · Impendium`}</title>
       <TopBar actions={actions}>
         <CaseTitle store={store} document={document} problems={figures.problems} />
+        <CasePlace saved={latest} />
         <div className="flex items-center gap-1">
           <CaseSaving work={work} figures={figures} />
           <HistoryButtons id={opened.id} store={store} />

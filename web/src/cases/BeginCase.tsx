@@ -1,25 +1,41 @@
 import { ModalDialog } from '../ui/ModalDialog'
-import { useMutation } from '@tanstack/react-query'
+import { useInfiniteQuery, useMutation } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
-import { useState, type SubmitEvent } from 'react'
-import { createCase, startingCase } from '../api/cases'
+import { useId, useState, type SubmitEvent } from 'react'
+import { casesQuery, createCase, startingCase, startingFrom } from '../api/cases'
 import { EntriesContext } from '../field/EntriesContext'
 import { hasUnreadable, useDraft } from '../field/useDraft'
 import { MARKETS, type Market } from '../format/market'
 import { BEGINNING_WORDS, begunFrom, type Beginning } from './beginnings'
+import { listedCases } from './CaseList'
+import { KnownClients } from './KnownClients'
 import { PresentLoanFields, type LoanEntries } from './PresentLoanFields'
 
+const TEMPLATES = { shelf: 'TEMPLATES', sort: 'TITLE' } as const
+
+type BeginCaseProps = {
+  /** The id of a template that it begins from at first. */
+  template?: string
+  /** For whom it is at first. */
+  clients?: string
+  close: () => void
+}
+
 /** Asks what a new case is called and for whom it is, then opens it. */
-export function BeginCase({ close }: { close: () => void }) {
+export function BeginCase({ template: first, clients: forWhom = '', close }: BeginCaseProps) {
   const [title, setTitle] = useState('')
-  const [clients, setClients] = useState('')
+  const [clients, setClients] = useState(forWhom)
+  const [template, setTemplate] = useState(first ?? null)
   const [market, setMarket] = useState<Market | null>(null)
   const [beginning, setBeginning] = useState<Beginning>('purchase')
   const [loan, setLoan] = useState<LoanEntries>({})
   const draft = useDraft(loan, setLoan)
   const navigate = useNavigate()
+  const knownId = useId()
+  const templates = listedCases(useInfiniteQuery(casesQuery(TEMPLATES)).data?.pages ?? [])
   const creating = useMutation({
     mutationFn: async () => {
+      if (template !== null) return createCase({ ...(await startingFrom(template)), title, clients })
       if (beginning !== 'purchase' && hasUnreadable(draft)) throw new Error('Fix the marked entry first.')
       const start = await startingCase(market)
       return createCase({ ...(await begunFrom(beginning, start, loan)), title, clients })
@@ -55,14 +71,18 @@ export function BeginCase({ close }: { close: () => void }) {
             className="field mt-1"
             placeholder="their names"
             maxLength={200}
+            list={knownId}
+            autoComplete="off"
             value={clients}
             onChange={(event) => setClients(event.target.value)}
           />
         </label>
+        <KnownClients id={knownId} typed={clients} />
         <label className="font-medium">
           Market
           <select
             className="field mt-1"
+            disabled={template !== null}
             value={market ?? ''}
             onChange={(event) => setMarket(event.target.value === '' ? null : (event.target.value as Market))}
           >
@@ -78,17 +98,29 @@ export function BeginCase({ close }: { close: () => void }) {
           Begins from
           <select
             className="field mt-1"
-            value={beginning}
-            onChange={(event) => setBeginning(event.target.value as Beginning)}
+            value={template ?? beginning}
+            onChange={({ target: { value } }) => {
+              setTemplate(value in BEGINNING_WORDS ? null : value)
+              if (value in BEGINNING_WORDS) setBeginning(value as Beginning)
+            }}
           >
             {Object.entries(BEGINNING_WORDS).map(([each, words]) => (
               <option key={each} value={each}>
                 {words}
               </option>
             ))}
+            {templates.length > 0 && (
+              <optgroup label="Templates of the practice">
+                {templates.map((each) => (
+                  <option key={each.id} value={each.id}>
+                    {each.title}
+                  </option>
+                ))}
+              </optgroup>
+            )}
           </select>
         </label>
-        {beginning !== 'purchase' && (
+        {template === null && beginning !== 'purchase' && (
           <EntriesContext value={draft}>
             <PresentLoanFields beginning={beginning} entries={loan} change={draft.change} />
           </EntriesContext>

@@ -1,28 +1,30 @@
 import './cases.css'
-import { Link } from '@tanstack/react-router'
-import { useEffect, useRef } from 'react'
-import type { CaseListView, CaseSummary } from '../api/client'
-import { formatAmount } from '../format/amount'
-import { formatMoment, formatMonth } from '../format/date'
-import { localeOf } from '../format/market'
+import { useEffect, useRef, type ReactNode } from 'react'
+import type { CaseListView, CaseSummary, Shelf } from '../api/client'
+import { CaseLine } from './CaseLine'
 
 /** The next part is asked for before the end of the list comes into sight. */
 const AHEAD = '900px'
 
-type Actions = { duplicate: (summary: CaseSummary) => void; remove: (summary: CaseSummary) => void }
-
-type CaseListProps = Actions & {
+type CaseListProps = {
   parts: readonly CaseListView[]
   /** Asks for the next part; null where there is none, or it is on its way. */
   more: (() => void) | null
-  search: string
+  shelf: Shelf
   /** Whether these are still those of an earlier search. */
   isEarlier: boolean
+  /** What is said where there is none. */
+  whenEmpty: string
+  /** The ids of those chosen, to be changed together; null where none can be. */
+  chosen: ReadonlySet<string> | null
+  toggle: (id: string) => void
+  /** What can be done about one of them. */
+  actions: (summary: CaseSummary) => ReactNode
 }
 
 /** The cases found, however many: the browser draws only the lines near what is in sight. */
-export function CaseList({ parts, more, search, isEarlier, ...actions }: CaseListProps) {
-  const cases = withoutRepeats(parts.flatMap((part) => part.cases))
+export function CaseList({ parts, more, isEarlier, whenEmpty, ...line }: CaseListProps) {
+  const cases = listedCases(parts)
   const total = parts.at(-1)?.total ?? 0
   const end = useRef<HTMLParagraphElement>(null)
   useEffect(() => {
@@ -34,19 +36,13 @@ export function CaseList({ parts, more, search, isEarlier, ...actions }: CaseLis
     return () => observer.disconnect()
   }, [more])
 
-  if (total === 0) {
-    return (
-      <p className="text-soft text-base">
-        {search ? `No title or client contains “${search}”.` : 'No cases yet. Create the first one.'}
-      </p>
-    )
-  }
+  if (total === 0) return <p className="text-soft text-base">{whenEmpty}</p>
   return (
     <>
       <ul aria-busy={isEarlier} className="border-rule -mx-2 border-t" aria-label="Cases">
         {cases.map((summary, index) => (
           <li key={summary.id} aria-setsize={total} aria-posinset={index + 1} className="case-item">
-            <CaseLine summary={summary} {...actions} />
+            <ListedCase summary={summary} {...line} />
           </li>
         ))}
       </ul>
@@ -60,44 +56,35 @@ export function CaseList({ parts, more, search, isEarlier, ...actions }: CaseLis
 }
 
 /** A case saved between two parts stands in both. */
-const withoutRepeats = (cases: readonly CaseSummary[]) => [
-  ...new Map(cases.map((each) => [each.id, each])).values(),
+export const listedCases = (parts: readonly CaseListView[]) => [
+  ...new Map(parts.flatMap(({ cases }) => cases).map((each) => [each.id, each])).values(),
 ]
 
-function CaseLine({ summary, duplicate, remove }: Actions & { summary: CaseSummary }) {
-  const { id, title, clients, currency, monthlyCostCents, payoffDate, savedAt, savedBy } = summary
+type ListedCaseProps = Pick<CaseListProps, 'shelf' | 'chosen' | 'toggle' | 'actions'> & {
+  summary: CaseSummary
+}
+
+function ListedCase({ summary, shelf, chosen, toggle, actions }: ListedCaseProps) {
+  const { id, title } = summary
   return (
-    <div className="case-line">
-      <div>
-        <Link
-          to="/cases/$id"
-          params={{ id }}
-          className="text-base font-semibold after:absolute after:inset-0"
-        >
-          {title}
-        </Link>
-        <p className="text-soft">{clients}</p>
-      </div>
-      <p className="mid:text-right">
-        <span className="font-figures text-xl">{formatAmount(monthlyCostCents)}</span>
-        <span className="note inline-block w-8 text-left">{currency}</span>
-        <span className="text-soft mid:block ml-2 text-xs mid:ml-0">
-          a month to {formatMonth(payoffDate, localeOf(currency))}
-        </span>
-      </p>
-      <div className="text-xs mid:text-right">
-        <p className="text-soft">
-          saved {formatMoment(savedAt, new Date())} by {savedBy}
-        </p>
-        <p className="case-actions">
-          <button type="button" onClick={() => duplicate(summary)}>
-            Duplicate<span className="sr-only"> {title}</span>
-          </button>
-          <button type="button" onClick={() => remove(summary)}>
-            Delete<span className="sr-only"> {title}</span>
-          </button>
-        </p>
-      </div>
-    </div>
+    <CaseLine
+      summary={summary}
+      shelf={shelf}
+      before={
+        chosen && (
+          <label className="case-choice">
+            <input
+              type="checkbox"
+              className="accent-act"
+              aria-label={`Choose ${title}`}
+              checked={chosen.has(id)}
+              onChange={() => toggle(id)}
+            />
+          </label>
+        )
+      }
+    >
+      {actions(summary)}
+    </CaseLine>
   )
 }

@@ -1,12 +1,38 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { deleteCase, duplicateCase, restoreCase } from '../api/cases'
-import type { CaseSummary } from '../api/client'
+import { changeCases, duplicateCase, keepAsTemplate } from '../api/cases'
+import type { CaseChange, CaseSummary, Person } from '../api/client'
 
 /** What was done last, in words, and how it is undone. */
 type Done = { words: string; back: (() => Promise<void>) | null }
 
-/** Duplicating and deleting cases from the list, and undoing the last of it. */
+type Change = Exclude<CaseChange, 'HAND_OVER'>
+
+const OPPOSITE: Record<Change, Change> = {
+  ARCHIVE: 'REOPEN',
+  REOPEN: 'ARCHIVE',
+  DELETE: 'RESTORE',
+  RESTORE: 'DELETE',
+}
+
+const DONE: Record<Change, string> = {
+  ARCHIVE: 'archived',
+  REOPEN: 'opened again',
+  DELETE: 'deleted',
+  RESTORE: 'restored',
+}
+
+type Named = Pick<CaseSummary, 'id' | 'title'>
+
+/** One by its title, many by how many they are. */
+const named = (cases: readonly Named[]) =>
+  cases.length === 1 ? `“${cases[0]?.title}”` : `${cases.length} cases`
+
+const idsOf = (cases: readonly Named[]) => cases.map(({ id }) => id)
+
+export type CaseActions = ReturnType<typeof useCaseActions>
+
+/** What is done to cases from their list, one or many, and undoing the last of it. */
 export function useCaseActions() {
   const queries = useQueryClient()
   const [done, setDone] = useState<Done | null>(null)
@@ -25,15 +51,34 @@ export function useCaseActions() {
         await done?.back?.()
         return { words: 'Undone.', back: null }
       }),
-    duplicate: ({ id, title }: CaseSummary) =>
+    duplicate: ({ id, title }: Named) =>
       mutate(async () => {
         const copy = await duplicateCase(id)
-        return { words: `“${copy.document.title}” created from “${title}”.`, back: () => deleteCase(copy.id) }
+        return {
+          words: `“${copy.document.title}” created from “${title}”.`,
+          back: () => changeCases([copy.id], 'DELETE'),
+        }
       }),
-    remove: ({ id, title }: CaseSummary) =>
+    keepAsTemplate: ({ id, title }: Named) =>
       mutate(async () => {
-        await deleteCase(id)
-        return { words: `“${title}” deleted.`, back: () => restoreCase(id) }
+        const template = await keepAsTemplate(id)
+        return {
+          words: `“${title}” kept as a template, without its clients.`,
+          back: () => changeCases([template.id], 'DELETE'),
+        }
+      }),
+    change: (cases: readonly Named[], change: Change) =>
+      mutate(async () => {
+        await changeCases(idsOf(cases), change)
+        return {
+          words: `${named(cases)} ${DONE[change]}.`,
+          back: () => changeCases(idsOf(cases), OPPOSITE[change]),
+        }
+      }),
+    handOver: (cases: readonly Named[], to: Person) =>
+      mutate(async () => {
+        await changeCases(idsOf(cases), 'HAND_OVER', to.id)
+        return { words: `${to.name} looks after ${named(cases)} now.`, back: null }
       }),
   }
 }

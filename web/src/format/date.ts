@@ -18,6 +18,10 @@ function written(locale: string, options: Intl.DateTimeFormatOptions): Intl.Date
 export const formatDay = (isoDate: string, locale: string) =>
   written(locale, { day: 'numeric', month: 'long', year: 'numeric' }).format(at(isoDate))
 
+/** The day in short: 1 Mar 2027, or Mar 1, 2027 where that is usual. */
+export const formatShortDay = (isoDate: string, locale: string) =>
+  written(locale, { day: 'numeric', month: 'short', year: 'numeric' }).format(at(isoDate))
+
 /** Month and year: Feb 2057. */
 export const formatMonth = (isoDate: string, locale: string) =>
   written(locale, { month: 'short', year: 'numeric' }).format(at(isoDate))

@@ -88,5 +88,6 @@ export const aSavedCase = (fields: Partial<CaseView> = {}): CaseView => ({
   savedAt: '2026-11-24T09:30:00Z',
   savedBy: 'Bea Ostrander',
   savedByYou: true,
+  shelf: 'OPEN',
   ...fields,
 })

@@ -85,6 +85,18 @@ class AccessTest extends Journey {
         check(page, "keys");
         page.keyboard().press("Escape");
         advisor.toCases();
+        advisor.press("Filter");
+        page.getByLabel("Choose 22 Harrow Court").check();
+        check(page, "the list of cases, filtered and chosen from");
+        page.navigate("/clients");
+        page.getByText("clients may be kept twice").click();
+        check(page, "clients");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Adaeze Thornbury"))
+                .click();
+        assertThat(advisor.heading("Adaeze Thornbury")).isVisible();
+        advisor.press("Give a case…");
+        check(page, "a client");
+        advisor.toCases();
         advisor.open("8 Bellfounder Close");
         advisor.view("Options");
         assertThat(page.getByRole(AriaRole.GRID)).isVisible();

@@ -58,6 +58,89 @@ class CasesTest extends Journey {
     }
 
     @Test
+    void putsManyAwayAtOnceAndHasThemBack() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Putaway Mews 1", "Ruth Oduya");
+        advisor.toCases().begin("Putaway Mews 2", "Ruth Oduya");
+        advisor.toCases();
+        Page page = advisor.page();
+        page.getByLabel("Search cases").fill("putaway mews");
+        assertThat(lines(advisor)).hasCount(2);
+
+        page.getByLabel("Choose Putaway Mews 1").check();
+        advisor.press("Choose all listed");
+        assertThat(page.getByText("2 chosen")).isVisible();
+        advisor.press("Archive them");
+        assertThat(status(page)).containsText("2 cases archived.");
+        assertThat(lines(advisor)).hasCount(0);
+        choice(page, "Show").selectOption("Archived");
+        assertThat(lines(advisor)).hasCount(2);
+        advisor.press("Delete Putaway Mews 2");
+        assertThat(lines(advisor)).hasCount(1);
+
+        choice(page, "Show").selectOption("Deleted");
+        assertThat(lines(advisor)).containsText("goes for good on");
+        advisor.press("Restore Putaway Mews 2");
+        assertThat(lines(advisor)).hasCount(0);
+        choice(page, "Show").selectOption("Archived");
+        assertThat(lines(advisor)).hasCount(2);
+        advisor.open("Putaway Mews 2");
+        assertThat(page.getByText("archived", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    @Test
+    void narrowsAndSortsTheListAndKeepsThatInTheAddress() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        page.getByLabel("Search cases").fill("osei");
+        assertThat(lines(advisor)).hasCount(1);
+        assertThat(lines(advisor)).containsText("First payment Feb 1, 2027");
+        assertThat(lines(advisor)).containsText(Pattern.compile("\\d of \\d limit sets met"));
+        page.getByLabel("Search cases").fill("");
+
+        choice(page, "sorted by").selectOption("next date");
+        advisor.press("Filter");
+        choice(page, "Limits").selectOption("none met");
+        page.getByLabel("Monthly cost from").fill("2.2k");
+        page.getByLabel("Monthly cost from").press("Enter");
+        assertThat(lines(advisor).filter(new Locator.FilterOptions().setHasText("22 Harrow Court")))
+                .hasCount(1);
+        assertThat(lines(advisor).filter(new Locator.FilterOptions().setHasText("7 Tollgate Rise")))
+                .hasCount(0);
+        assertThat(page).hasURL(Pattern.compile("paymentFromCents=220000"));
+
+        page.reload();
+        assertThat(choice(page, "sorted by")).hasValue("NEXT_DAY");
+        assertThat(page.getByLabel("Monthly cost from")).hasValue("2,200");
+        advisor.press("Clear filter");
+        assertThat(lines(advisor).filter(new Locator.FilterOptions().setHasText("7 Tollgate Rise")))
+                .hasCount(1);
+    }
+
+    @Test
+    void beginsFromATemplateOfThePractice() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        page.getByLabel("Search cases").fill("tollgate");
+        assertThat(lines(advisor)).hasCount(1);
+        advisor.press("As template 7 Tollgate Rise");
+        assertThat(status(page)).containsText("“7 Tollgate Rise” kept as a template, without its clients.");
+        choice(page, "Show").selectOption("Templates");
+        assertThat(lines(advisor)).hasCount(1);
+        advisor.press("Begin a case from 7 Tollgate Rise");
+        page.getByLabel("Case name").fill("Begun from a template");
+        advisor.press("Create");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).isVisible();
+        advisor.view("Affordability");
+        assertThat(page.getByText("no income yet").first()).isVisible();
+
+        advisor.toCases();
+        choice(page, "Show").selectOption("Templates");
+        advisor.press("Delete 7 Tollgate Rise");
+        assertThat(lines(advisor)).hasCount(0);
+    }
+
+    @Test
     void saysWhatItCannotDoWithoutAConnection() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Far from the mast", "");
         advisor.toCases();
@@ -145,7 +228,8 @@ class CasesTest extends Journey {
     private static String summary(int number) {
         return """
                 {"id":"00000000-0000-4000-8000-%012d","title":"Plot %d","clients":"","currency":"USD",\
-                "monthlyCostCents":%d,"payoffDate":"2050-01-01","savedAt":"2026-11-02T09:00:00Z","savedBy":"Bea"}\
+                "monthlyCostCents":%d,"payoffDate":"2050-01-01","savedAt":"2026-11-02T09:00:00Z","savedBy":"Bea",\
+                "advisor":"Bea","next":null,"limits":null,"goesAt":null}\
                 """.formatted(number, number, 100_000 + number);
     }
 
@@ -171,6 +255,11 @@ class CasesTest extends Journey {
 
     private static Locator lines(Advisor advisor) {
         return advisor.page().getByRole(AriaRole.LISTITEM);
+    }
+
+    private static Locator choice(Page page, String label) {
+        return page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
     }
 
     private static Locator status(Page page) {

@@ -23,6 +23,8 @@ class ArchitectureTest {
             Map.entry("problem", Set.of("core")),
             Map.entry("document", Set.of("core")),
             Map.entry("mail", Set.of()),
+            Map.entry("search", Set.of("problem")),
+            Map.entry("client", Set.of("account", "search", "problem")),
             Map.entry("backup", Set.of("account")),
             Map.entry("account", Set.of("mail", "problem")),
             Map.entry("people", Set.of("account", "mail", "practice", "problem")),
@@ -39,7 +41,18 @@ class ArchitectureTest {
                     "household",
                     Set.of("account", "practice", "document", "evaluation", "outside", "csv", "problem", "core")),
             Map.entry("lending", Set.of("account", "document", "evaluation", "problem")),
-            Map.entry("casefile", Set.of("account", "practice", "document", "evaluation", "problem", "core")),
+            Map.entry(
+                    "casefile",
+                    Set.of(
+                            "account",
+                            "practice",
+                            "client",
+                            "search",
+                            "document",
+                            "evaluation",
+                            "lending",
+                            "problem",
+                            "core")),
             Map.entry(
                     "loanlist",
                     Set.of("account", "practice", "document", "evaluation", "casefile", "csv", "problem", "core")),
@@ -61,7 +74,9 @@ class ArchitectureTest {
             Map.entry(
                     "clientpage",
                     Set.of("account", "practice", "document", "evaluation", "handout", "casefile", "problem", "core")),
-            Map.entry("demo", Set.of("account", "practice", "document", "rates", "lending", "handout", "casefile")),
+            Map.entry(
+                    "demo",
+                    Set.of("account", "practice", "client", "document", "rates", "lending", "handout", "casefile")),
             Map.entry("frontend", Set.of("problem")));
 
     @ArchTest

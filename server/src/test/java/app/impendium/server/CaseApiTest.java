@@ -216,9 +216,11 @@ class CaseApiTest {
 
     @Test
     void readsNoDocumentForAListAndLooksForNothingBeforeItStores() {
-        List<String> listing = statements(() -> bea.get("/api/cases?search=elm"));
-        List<String> storing = statements(() ->
-                bea.post("/api/cases", Documents.purchase("Stored at once").toString()));
+        List<String> listing = statements("org.springframework.jdbc.core", () -> bea.get("/api/cases?search=elm"));
+        List<String> storing = statements(
+                "org.hibernate.SQL",
+                () -> bea.post(
+                        "/api/cases", Documents.purchase("Stored at once").toString()));
 
         assertThat(listing)
                 .filteredOn(sql -> sql.contains("case_file"))
@@ -245,9 +247,9 @@ class CaseApiTest {
         assertThat(plan.toString()).contains("case_file_search");
     }
 
-    /** What the database is asked during a request. */
-    private static List<String> statements(Runnable request) {
-        Logger sql = (Logger) LoggerFactory.getLogger("org.hibernate.SQL");
+    /** What the database is asked during a request by way of the library that logs under this name. */
+    private static List<String> statements(String library, Runnable request) {
+        Logger sql = (Logger) LoggerFactory.getLogger(library);
         ListAppender<ILoggingEvent> log = new ListAppender<>();
         Level before = sql.getLevel();
         log.start();

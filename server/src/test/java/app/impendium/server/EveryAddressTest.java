@@ -29,6 +29,7 @@ class EveryAddressTest {
     /** Something of each kind that another practice has, by the address that it is one of. */
     private static final Map<String, String> THEIRS = new HashMap<>();
 
+    private static final String CLIENT = "{\"name\": \"Theirs\"}";
     private static final String RATE_TABLE = """
             {"name": "Theirs", "termMonths": 360, "day": "2026-11-24", "simulated": false,
              "offers": [{"id": "a", "ratePercent": 5.25, "pointsPercent": 1.5}], "addOns": []}""";
@@ -67,6 +68,7 @@ class EveryAddressTest {
         THEIRS.put(
                 "/api/account/sessions/",
                 owner.get("/api/account").body().at("/sessions/0/id").asString());
+        THEIRS.put("/api/clients/", made("/api/clients", CLIENT));
         THEIRS.put("/api/rate-tables/", made("/api/rate-tables", RATE_TABLE));
         THEIRS.put("/api/limit-sets/", made("/api/limit-sets", LIMIT_SET));
         THEIRS.put("/api/programmes/", made("/api/programmes", PROGRAMME));
@@ -172,6 +174,7 @@ class EveryAddressTest {
         return switch (address.toString()) {
             case "PUT /api/cases/{id}", "POST /api/cases/{id}/states/given-way" ->
                 Documents.purchase("Taken").toString();
+            case "PUT /api/clients/{id}" -> CLIENT;
             case "PUT /api/rate-tables/{id}" -> RATE_TABLE;
             case "PUT /api/limit-sets/{id}" -> LIMIT_SET;
             case "PUT /api/programmes/{id}" -> PROGRAMME;

@@ -6,14 +6,19 @@ import app.impendium.server.document.Market;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.problem.RefusedException;
+import app.impendium.server.search.ListStart;
+import app.impendium.server.search.SearchWords;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -21,6 +26,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -33,38 +39,39 @@ import org.springframework.web.bind.annotation.RestController;
 /** Cases over HTTP. A state is named by its entity tag: what changes one says which it has seen. */
 @RestController
 class CaseController {
-    private static final int MOST_SEARCH_CHARACTERS = 200;
+    private static final int MOST_AT_ONCE = 500;
 
     private final CaseStore store;
+    private final CaseChanges changes;
     private final StartingCases startingCases;
     private final PracticeSettings settings;
     private final Clock clock;
 
-    CaseController(CaseStore store, StartingCases startingCases, PracticeSettings settings, Clock clock) {
+    CaseController(
+            CaseStore store, CaseChanges changes, StartingCases startingCases, PracticeSettings settings, Clock clock) {
         this.store = store;
+        this.changes = changes;
         this.startingCases = startingCases;
         this.settings = settings;
         this.clock = clock;
     }
 
     /**
-     * Fifty of the practice's cases, the latest saved first.
+     * Fifty of the practice's cases.
      *
-     * @param search words that title and clients contain, in any order
+     * @param filter which of them, and in which order
      * @param from how many are left out before, from 0
      */
     @GetMapping("/api/cases")
     CaseList search(
             @AuthenticationPrincipal SignedInAdvisor advisor,
-            @RequestParam(defaultValue = "") String search,
+            @ParameterObject @ModelAttribute CaseFilter filter,
             @RequestParam(defaultValue = "0") int from) {
-        if (from < 0) {
-            throw new RefusedException(
-                    HttpStatus.BAD_REQUEST, "No such part", "from counts from 0, but was " + from + ".");
-        }
-        boolean unlikeAnyTitle =
-                search.length() > MOST_SEARCH_CHARACTERS || search.chars().anyMatch(Character::isISOControl);
-        return unlikeAnyTitle ? new CaseList(0, List.of()) : store.search(advisor, search, from);
+        ListStart.check(from);
+        filter.check();
+        return SearchWords.isUnlikeAnything(filter.search())
+                ? new CaseList(0, List.of())
+                : store.search(advisor, filter, from);
     }
 
     /**
@@ -118,14 +125,44 @@ class CaseController {
     @DeleteMapping("/api/cases/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        store.delete(advisor, id);
+        changes.change(advisor, Set.of(id), CaseChange.DELETE, null);
     }
 
     /** Brings a deleted case back. */
     @PostMapping("/api/cases/{id}/restoration")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restore(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        store.restore(advisor, id);
+        changes.change(advisor, Set.of(id), CaseChange.RESTORE, null);
+    }
+
+    /**
+     * What is done to many cases.
+     *
+     * @param cases their ids, from 1 to 500
+     * @param advisor the id of who looks after them from now on; read where they are handed over
+     */
+    record ManyChanged(
+            Set<UUID> cases,
+            CaseChange change,
+            @Schema(nullable = true) UUID advisor) {}
+
+    /** Changes many cases, all of them or none. */
+    @PostMapping("/api/cases/changes")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void change(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody ManyChanged wanted) {
+        Set<UUID> cases = wanted.cases() == null ? Set.of() : wanted.cases();
+        if (cases.isEmpty() || cases.size() > MOST_AT_ONCE || cases.contains(null)) {
+            throw RefusedException.atField(
+                    "/cases",
+                    cases.size() + " cases",
+                    "from 1 to " + MOST_AT_ONCE + " cases",
+                    "Choose from 1 to " + MOST_AT_ONCE + " cases.");
+        }
+        if (wanted.change() == null) {
+            throw RefusedException.atField(
+                    "/change", "nothing", Arrays.toString(CaseChange.values()), "Say what is done to the cases.");
+        }
+        changes.change(advisor, cases, wanted.change(), wanted.advisor());
     }
 
     private static ResponseEntity<CaseView> answer(CaseView view) {

@@ -1,85 +1,138 @@
 package app.impendium.server.casefile;
 
-import jakarta.persistence.EntityManager;
-import jakarta.persistence.criteria.CompoundSelection;
-import jakarta.persistence.criteria.CriteriaBuilder;
-import jakarta.persistence.criteria.CriteriaQuery;
-import jakarta.persistence.criteria.Predicate;
-import jakarta.persistence.criteria.Root;
-import jakarta.persistence.criteria.Selection;
-import java.text.Normalizer;
+import app.impendium.server.document.CurrencyCode;
+import app.impendium.server.evaluation.LimitsMet;
+import app.impendium.server.evaluation.LoanDay;
+import app.impendium.server.search.SearchWords;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** Finds a practice's cases by words in title or clients, in any order, with or without accents. */
+/** Finds a practice's cases by words in title or clients, in any order, with or without accents, and by how they stand. */
 @Component
 class CaseSearch {
     private static final int PART = 50;
-    private static final Pattern ACCENTS = Pattern.compile("[\\u0300-\\u036f]");
-    private static final Pattern WILDCARDS = Pattern.compile("[!%_]");
-    private static final Pattern SPACE = Pattern.compile("\\s+");
 
-    private final EntityManager entities;
+    /** The next day of each case, from today on. */
+    private static final String FROM = """
+             from case_file c left join advisor a on a.id = c.advisor_id
+            left join lateral (
+                select d.kind, d.day from case_day d where d.case_id = c.id and d.day >= :today
+                order by d.day, d.kind limit 1) n on true
+            """;
 
-    CaseSearch(EntityManager entities) {
-        this.entities = entities;
+    private final JdbcClient database;
+
+    CaseSearch(JdbcClient database) {
+        this.database = database;
     }
 
     /**
-     * The cases with each of these words, from one of them on.
+     * The cases that a filter leaves, from one of them on.
      *
-     * @param from how many are left out, the latest saved first
+     * @param today where the practice works
+     * @param from how many are left out
      */
-    CaseList find(UUID practiceId, String words, int from) {
-        CriteriaBuilder is = entities.getCriteriaBuilder();
-        List<String> patterns = patterns(words);
-
-        CriteriaQuery<Long> count = is.createQuery(Long.class);
-        Root<SavedCase> counted = count.from(SavedCase.class);
-        count.select(is.count(counted)).where(matches(is, counted, practiceId, patterns));
-
-        CriteriaQuery<CaseSummary> list = is.createQuery(CaseSummary.class);
-        Root<SavedCase> listed = list.from(SavedCase.class);
-        list.select(summary(is, listed))
-                .where(matches(is, listed, practiceId, patterns))
-                .orderBy(is.desc(listed.get("savedAt")), is.asc(listed.get("id")));
-
-        return new CaseList(
-                entities.createQuery(count).getSingleResult(),
-                entities.createQuery(list)
-                        .setFirstResult(from)
-                        .setMaxResults(PART)
-                        .getResultList());
+    CaseList find(UUID practiceId, CaseFilter filter, LocalDate today, int from) {
+        Map<String, Object> given = new LinkedHashMap<>();
+        given.put("practice", practiceId);
+        given.put("today", today);
+        String found = FROM + "where " + String.join(" and ", conditions(filter, today, given));
+        long total = database.sql("select count(*)" + found)
+                .params(given)
+                .query(Long.class)
+                .single();
+        given.put("part", PART);
+        given.put("from", from);
+        List<CaseSummary> part = database.sql(
+                        "select c.id, c.title, c.clients, c.currency, c.monthly_cost_cents, c.payoff_date, c.saved_at, c.saved_by,"
+                                + " c.limit_sets, c.limit_sets_met, c.deleted_at, a.name as advisor, n.kind, n.day"
+                                + found + " order by " + filter.sort().order() + " limit :part offset :from")
+                .params(given)
+                .query(CaseSearch::summary)
+                .list();
+        return new CaseList(total, part);
     }
 
-    private static CompoundSelection<CaseSummary> summary(CriteriaBuilder is, Root<SavedCase> saved) {
-        return is.construct(
-                CaseSummary.class,
-                Stream.of("id", "title", "clients", "currency", "monthlyCostCents", "payoffDate", "savedAt", "savedBy")
-                        .map(saved::get)
-                        .toArray(Selection[]::new));
+    private static List<String> conditions(CaseFilter filter, LocalDate today, Map<String, Object> given) {
+        List<String> conditions = new ArrayList<>();
+        conditions.add("c.practice_id = :practice");
+        conditions.add(onShelf(filter.shelf()));
+        List<String> patterns = SearchWords.patterns(filter.search());
+        for (int i = 0; i < patterns.size(); i++) {
+            conditions.add("c.search_text like :word" + i + " escape '!'");
+            given.put("word" + i, patterns.get(i));
+        }
+        Conditions asked = new Conditions(conditions, given);
+        asked.add(
+                "exists (select 1 from case_client o where o.case_id = c.id and o.client_id = :client)",
+                "client",
+                filter.client());
+        asked.add("c.advisor_id = :advisor", "advisor", filter.advisor());
+        asked.add(
+                "n.kind = :next",
+                "next",
+                filter.next() == null ? null : filter.next().name());
+        asked.add(
+                "n.day <= :until",
+                "until",
+                filter.nextWithinDays() == null ? null : today.plusDays(filter.nextWithinDays()));
+        asked.add("c.monthly_cost_cents >= :least", "least", filter.paymentFromCents());
+        asked.add("c.monthly_cost_cents <= :most", "most", filter.paymentToCents());
+        if (filter.limits() != null) {
+            conditions.add(filter.limits().condition());
+        }
+        return conditions;
     }
 
-    private static Predicate[] matches(
-            CriteriaBuilder is, Root<SavedCase> saved, UUID practiceId, List<String> patterns) {
-        Stream<Predicate> own =
-                Stream.of(is.equal(saved.get("practiceId"), practiceId), is.isNull(saved.get("deletedAt")));
-        Stream<Predicate> words = patterns.stream().map(pattern -> is.like(saved.get("searchText"), pattern, '!'));
-        return Stream.concat(own, words).toArray(Predicate[]::new);
+    /** What a filter asks for adds a condition; what it leaves out adds none. */
+    private record Conditions(List<String> conditions, Map<String, Object> given) {
+        void add(String condition, String name, Object value) {
+            if (value != null) {
+                conditions.add(condition);
+                given.put(name, value);
+            }
+        }
     }
 
-    /** For each word a LIKE pattern, written as the text that it looks in is. */
-    private static List<String> patterns(String words) {
-        String plain = ACCENTS.matcher(Normalizer.normalize(words, Normalizer.Form.NFD))
-                .replaceAll("")
-                .toLowerCase(Locale.ROOT);
-        return SPACE.splitAsStream(plain)
-                .filter(word -> !word.isEmpty())
-                .map(word -> "%" + WILDCARDS.matcher(word).replaceAll("!$0") + "%")
-                .toList();
+    private static String onShelf(Shelf shelf) {
+        return switch (shelf) {
+            case OPEN -> "c.deleted_at is null and c.archived_at is null and not c.is_template";
+            case ARCHIVED -> "c.deleted_at is null and c.archived_at is not null and not c.is_template";
+            case DELETED -> "c.deleted_at is not null";
+            case TEMPLATES -> "c.deleted_at is null and c.is_template";
+        };
+    }
+
+    private static CaseSummary summary(ResultSet row, int number) throws SQLException {
+        String kind = row.getString("kind");
+        int sets = row.getInt("limit_sets");
+        Timestamp deletedAt = row.getTimestamp("deleted_at");
+        return new CaseSummary(
+                row.getObject("id", UUID.class),
+                row.getString("title"),
+                row.getString("clients"),
+                CurrencyCode.valueOf(row.getString("currency")),
+                row.getLong("monthly_cost_cents"),
+                row.getObject("payoff_date", LocalDate.class),
+                row.getTimestamp("saved_at").toInstant(),
+                row.getString("saved_by"),
+                row.getString("advisor"),
+                kind == null ? null : new LoanDay(LoanDay.Kind.valueOf(kind), row.getObject("day", LocalDate.class)),
+                sets == 0 ? null : new LimitsMet(sets, row.getInt("limit_sets_met")),
+                deletedAt == null ? null : goesAt(deletedAt.toInstant()));
+    }
+
+    private static Instant goesAt(Instant deletedAt) {
+        return deletedAt.plus(DeletedCases.KEPT_FOR);
     }
 }

@@ -1,14 +1,20 @@
 package app.impendium.server.casefile;
 
 import app.impendium.core.CaseEvaluation;
+import app.impendium.server.account.Role;
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.client.CaseClients;
+import app.impendium.server.client.CaseClients.ClientName;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.evaluation.DocumentEvaluator;
+import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.RefusedException;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +32,9 @@ public class CaseStore {
     private final SavedCaseRepository cases;
     private final CaseStateRepository states;
     private final CaseSearch search;
+    private final CaseStandings standings;
+    private final CaseClients clients;
+    private final PracticeSettings settings;
     private final EntityManager entities;
     private final Clock clock;
 
@@ -33,23 +42,30 @@ public class CaseStore {
             SavedCaseRepository cases,
             CaseStateRepository states,
             CaseSearch search,
+            CaseStandings standings,
+            CaseClients clients,
+            PracticeSettings settings,
             EntityManager entities,
             Clock clock) {
         this.cases = cases;
         this.states = states;
         this.search = search;
+        this.standings = standings;
+        this.clients = clients;
+        this.settings = settings;
         this.entities = entities;
         this.clock = clock;
     }
 
     /**
-     * Fifty of the practice's cases with each of these words in title or clients, the latest saved first.
+     * Fifty of the practice's cases that a filter leaves, in its order.
      *
      * @param from how many of them are left out before
      */
     @Transactional(readOnly = true)
-    public CaseList search(SignedInAdvisor advisor, String words, int from) {
-        return search.find(advisor.practiceId(), words, from);
+    public CaseList search(SignedInAdvisor advisor, CaseFilter filter, int from) {
+        LocalDate today = LocalDate.now(clock.withZone(settings.timeZone(advisor)));
+        return search.find(advisor.practiceId(), filter, today, from);
     }
 
     /**
@@ -59,7 +75,19 @@ public class CaseStore {
      */
     @Transactional
     public CaseView create(SignedInAdvisor advisor, CaseDocument document) {
-        return store(new SavedCase(advisor.practiceId()), advisor, document);
+        CaseView begun = store(SavedCase.begunBy(advisor), advisor, document);
+        clients.begin(List.of(begun.id()), begun.savedAt());
+        return begun;
+    }
+
+    /**
+     * Keeps a case that others begin from.
+     *
+     * @throws app.impendium.core.finding.CaseException if it has no answer
+     */
+    @Transactional
+    CaseView createTemplate(SignedInAdvisor owner, CaseDocument document) {
+        return store(SavedCase.templateOf(owner), owner, document);
     }
 
     /**
@@ -71,15 +99,19 @@ public class CaseStore {
     @Transactional
     public void createAll(SignedInAdvisor advisor, List<CaseDocument> documents, IntConsumer told) {
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        List<UUID> fresh = new ArrayList<>();
         for (int begun = 0; begun < documents.size(); begun++) {
             CaseDocument document = documents.get(begun);
-            SavedCase added = new SavedCase(advisor.practiceId());
+            SavedCase added = SavedCase.begunBy(advisor);
+            fresh.add(added.id());
             added.take(document, DocumentEvaluator.evaluate(document), advisor, now);
             states.save(new CaseState(cases.save(added)));
             if ((begun + 1) % AT_ONCE == 0 || begun + 1 == documents.size()) {
                 // What is stored is let go, so that so many take no more memory than a few.
                 entities.flush();
                 entities.clear();
+                clients.begin(fresh, now);
+                fresh.clear();
                 told.accept(begun + 1);
             }
         }
@@ -116,6 +148,12 @@ public class CaseStore {
             // Sent again, perhaps because the first answer was lost: it is there already.
             return CaseView.of(saved, advisor);
         }
+        if (saved.isTemplate() && advisor.role() != Role.OWNER) {
+            throw new RefusedException(
+                    HttpStatus.FORBIDDEN,
+                    "For owners",
+                    "Only an owner changes what the practice's cases begin from. Begin a case from it instead.");
+        }
         if (saved.revision() != seenRevision) {
             throw new RefusedException(
                     HttpStatus.CONFLICT,
@@ -123,33 +161,45 @@ public class CaseStore {
                     saved.savedBy() + " saved this case after you opened it.",
                     Map.of("saved", CaseView.of(saved, advisor), "sent", document));
         }
-        return store(saved, advisor, document);
+        String calledBefore = saved.document().clients().strip();
+        CaseView stored = store(saved, advisor, document);
+        if (!saved.isTemplate() && !document.clients().strip().equals(calledBefore)) {
+            clients.follow(id, calledBefore, stored.savedAt());
+        }
+        return stored;
     }
 
     /**
-     * Deletes a case; {@link #restore} has it back.
+     * The clients of a case, by name.
+     *
+     * @throws RefusedException if the practice has no such case
+     */
+    @Transactional(readOnly = true)
+    List<ClientName> clients(SignedInAdvisor advisor, UUID id) {
+        find(advisor, id);
+        return clients.of(advisor.practiceId(), id);
+    }
+
+    /**
+     * Gives a case to a client as well.
+     *
+     * @throws RefusedException if the practice has no such case or client
+     */
+    @Transactional
+    void addClient(SignedInAdvisor advisor, UUID id, UUID client) {
+        find(advisor, id);
+        clients.add(id, client, advisor.practiceId());
+    }
+
+    /**
+     * Takes a case from a client.
      *
      * @throws RefusedException if the practice has no such case
      */
     @Transactional
-    public void delete(SignedInAdvisor advisor, UUID id) {
-        setDeletedAt(advisor, id, clock.instant());
-    }
-
-    /**
-     * Brings a deleted case back, as it was.
-     *
-     * @throws RefusedException if the practice never had such a case
-     */
-    @Transactional
-    public void restore(SignedInAdvisor advisor, UUID id) {
-        setDeletedAt(advisor, id, null);
-    }
-
-    private void setDeletedAt(SignedInAdvisor advisor, UUID id, Instant at) {
-        if (cases.setDeletedAt(advisor.practiceId(), id, at) == 0) {
-            throw noSuchCase();
-        }
+    void removeClient(SignedInAdvisor advisor, UUID id, UUID client) {
+        find(advisor, id);
+        clients.remove(id, client);
     }
 
     private CaseView store(SavedCase target, SignedInAdvisor advisor, CaseDocument document) {
@@ -158,6 +208,7 @@ public class CaseStore {
         // Flushed at once, so that the state kept beside it carries the new revision.
         SavedCase stored = cases.saveAndFlush(target);
         states.save(new CaseState(stored));
+        standings.take(stored.practiceId(), stored.id(), document, figures);
         return CaseView.of(stored, advisor);
     }
 

@@ -1,6 +1,9 @@
 package app.impendium.server.casefile;
 
 import app.impendium.server.document.CurrencyCode;
+import app.impendium.server.evaluation.LimitsMet;
+import app.impendium.server.evaluation.LoanDay;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -9,6 +12,10 @@ import java.util.UUID;
  * A case as a line of a list.
  *
  * @param monthlyCostCents what the home costs in the first month, in whole cents
+ * @param advisor who looks after it; absent where nobody does
+ * @param next what comes next, from today on; absent where nothing does
+ * @param limits how it stands against the limit sets of its market; absent where that is not known
+ * @param goesAt when it goes for good; absent where it is not deleted
  */
 public record CaseSummary(
         UUID id,
@@ -18,4 +25,8 @@ public record CaseSummary(
         long monthlyCostCents,
         LocalDate payoffDate,
         Instant savedAt,
-        String savedBy) {}
+        String savedBy,
+        @Schema(nullable = true) String advisor,
+        @Schema(nullable = true) LoanDay next,
+        @Schema(nullable = true) LimitsMet limits,
+        @Schema(nullable = true) Instant goesAt) {}

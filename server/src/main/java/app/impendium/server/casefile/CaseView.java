@@ -10,9 +10,16 @@ import java.util.UUID;
  *
  * @param revision counts the saved states from 0; sent back in If-Match when saving
  * @param savedByYou whether it was saved by who asks, perhaps from elsewhere
+ * @param shelf where it lies
  */
 public record CaseView(
-        UUID id, int revision, CaseDocument document, Instant savedAt, String savedBy, boolean savedByYou) {
+        UUID id,
+        int revision,
+        CaseDocument document,
+        Instant savedAt,
+        String savedBy,
+        boolean savedByYou,
+        Shelf shelf) {
 
     static CaseView of(SavedCase saved, SignedInAdvisor advisor) {
         return new CaseView(
@@ -21,7 +28,8 @@ public record CaseView(
                 saved.document(),
                 saved.savedAt(),
                 saved.savedBy(),
-                advisor.id().equals(saved.savedById()));
+                advisor.id().equals(saved.savedById()),
+                saved.shelf());
     }
 
     /** The entity tag of this state. */

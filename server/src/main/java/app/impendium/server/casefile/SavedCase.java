@@ -48,18 +48,39 @@ class SavedCase {
     /** Of whom saved it; none where it was saved before that was kept. */
     private UUID savedById;
 
-    /** Title and clients in small letters without accents, written by the database. */
+    /** Of whom looks after it: who began it, until it is handed over. */
+    @Column(updatable = false)
+    private UUID advisorId;
+
+    /** Whether it is one of the practice's own that cases begin from. */
+    @Column(name = "is_template", updatable = false)
+    private boolean isTemplate;
+
+    /** When it was put away; none while it is open. */
     @Column(insertable = false, updatable = false)
-    private String searchText;
+    private Instant archivedAt;
 
     /** When it was deleted; none while it is there. */
+    @Column(insertable = false, updatable = false)
     private Instant deletedAt;
 
     protected SavedCase() {}
 
-    SavedCase(UUID practiceId) {
+    private SavedCase(SignedInAdvisor advisor, boolean isTemplate) {
         this.id = UUID.randomUUID();
-        this.practiceId = practiceId;
+        this.practiceId = advisor.practiceId();
+        this.advisorId = advisor.id();
+        this.isTemplate = isTemplate;
+    }
+
+    /** A case that an advisor begins. */
+    static SavedCase begunBy(SignedInAdvisor advisor) {
+        return new SavedCase(advisor, false);
+    }
+
+    /** A case that others begin from. */
+    static SavedCase templateOf(SignedInAdvisor advisor) {
+        return new SavedCase(advisor, true);
     }
 
     /** Takes a new state and the key figures that follow from it. */
@@ -98,6 +119,20 @@ class SavedCase {
 
     String savedBy() {
         return savedBy;
+    }
+
+    boolean isTemplate() {
+        return isTemplate;
+    }
+
+    Shelf shelf() {
+        if (deletedAt != null) {
+            return Shelf.DELETED;
+        }
+        if (isTemplate) {
+            return Shelf.TEMPLATES;
+        }
+        return archivedAt == null ? Shelf.OPEN : Shelf.ARCHIVED;
     }
 
     UUID savedById() {

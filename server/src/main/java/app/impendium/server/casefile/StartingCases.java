@@ -31,7 +31,11 @@ public class StartingCases {
 
     /** The terms of a market, with the usual first payment for a closing today. */
     public CaseDocument of(Market market, LocalDate today) {
-        CaseDocument terms = byMarket.get(market);
+        return asOf(byMarket.get(market), today);
+    }
+
+    /** The terms of a case, with the usual first payment for a closing today. */
+    static CaseDocument asOf(CaseDocument terms, LocalDate today) {
         LocalDate first = PaymentDates.firstAfterClosing(today);
         List<OptionDocument> options = terms.options().stream()
                 .map(option -> option.withTerms(option.terms().withFirstPayment(first)))

@@ -4,6 +4,8 @@ import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.DemoPassword;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
+import app.impendium.server.client.ClientDetails;
+import app.impendium.server.client.Clients;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.HandoutTemplateDocument;
 import app.impendium.server.document.LetterheadDocument;
@@ -36,7 +38,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Sets up the demo practice with its cases, a rate table, limit sets and programmes
+/** Sets up the demo practice with its clients and cases, a rate table, limit sets and programmes
  * of its own and public ones in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
 @ConditionalOnProperty("impendium.demo")
@@ -65,6 +67,7 @@ class DemoPractice implements ApplicationRunner {
 
     private final PracticeSetup setup;
     private final CaseStore store;
+    private final Clients clients;
     private final RateTables rates;
     private final KeptRules<LimitSetDocument> limits;
     private final KeptRules<ProgrammeDocument> programmes;
@@ -76,6 +79,7 @@ class DemoPractice implements ApplicationRunner {
     DemoPractice(
             PracticeSetup setup,
             CaseStore store,
+            Clients clients,
             RateTables rates,
             KeptRules<LimitSetDocument> limits,
             KeptRules<ProgrammeDocument> programmes,
@@ -85,6 +89,7 @@ class DemoPractice implements ApplicationRunner {
             JsonMapper json) {
         this.setup = setup;
         this.store = store;
+        this.clients = clients;
         this.rates = rates;
         this.limits = limits;
         this.programmes = programmes;
@@ -117,6 +122,9 @@ class DemoPractice implements ApplicationRunner {
             rules.put(
                     programme.name(),
                     programmes.create(advisors.get(0), programme).id());
+        }
+        for (ClientDetails client : read("clients", ClientDetails[].class)) {
+            clients.create(advisors.get(0), client);
         }
         for (int i = 0; i < CASES.size(); i++) {
             store.create(advisors.get((i + 1) % advisors.size()), readCase(CASES.get(i), rules));

@@ -18,6 +18,7 @@ class FrontEndRoutes implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/").setViewName(PAGE);
         registry.addViewController("/cases/**").setViewName(PAGE);
+        registry.addViewController("/clients/**").setViewName(PAGE);
         registry.addViewController("/practice/**").setViewName(PAGE);
         registry.addViewController("/account").setViewName(PAGE);
         registry.addViewController("/password").setViewName(PAGE);

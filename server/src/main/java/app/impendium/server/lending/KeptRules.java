@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +27,7 @@ public class KeptRules<D> {
     private final LendingRuleStateRepository states;
     private final JsonMapper json;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
     /**
      * What is kept.
@@ -40,18 +42,26 @@ public class KeptRules<D> {
             LendingRuleRepository rules,
             LendingRuleStateRepository states,
             JsonMapper json,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.kept = kept;
         this.rules = rules;
         this.states = states;
         this.json = json;
         this.clock = clock;
+        this.events = events;
     }
 
     /** The practice's rules, by their names. */
     @Transactional(readOnly = true)
     public List<KeptRule<D>> all(SignedInAdvisor advisor) {
-        return rules.findByPracticeIdAndKindOrderByNameAscIdAsc(advisor.practiceId(), kept.kind()).stream()
+        return ofPractice(advisor.practiceId());
+    }
+
+    /** The rules of a practice, by their names, for what nobody has signed in for. */
+    @Transactional(readOnly = true)
+    public List<KeptRule<D>> ofPractice(UUID practiceId) {
+        return rules.findByPracticeIdAndKindOrderByNameAscIdAsc(practiceId, kept.kind()).stream()
                 .map(this::view)
                 .toList();
     }
@@ -116,6 +126,7 @@ public class KeptRules<D> {
         LendingRuleRow gone = findToChange(advisor, id);
         states.deleteByRuleId(gone.id());
         rules.delete(gone);
+        events.publishEvent(new RulesChanged(advisor.practiceId()));
     }
 
     private KeptRule<D> store(LendingRuleRow target, SignedInAdvisor advisor, D rule) {
@@ -127,6 +138,7 @@ public class KeptRules<D> {
                 clock.instant().truncatedTo(ChronoUnit.MILLIS));
         LendingRuleRow stored = rules.saveAndFlush(target);
         states.save(new LendingRuleState(stored));
+        events.publishEvent(new RulesChanged(advisor.practiceId()));
         return view(stored);
     }
 

@@ -6,6 +6,7 @@ import app.impendium.server.evaluation.LimitSetReader;
 import app.impendium.server.evaluation.ProgrammeReader;
 import app.impendium.server.lending.KeptRules.Kept;
 import java.time.Clock;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,12 +18,19 @@ class LendingRules {
     private final LendingRuleStateRepository states;
     private final JsonMapper json;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    LendingRules(LendingRuleRepository rules, LendingRuleStateRepository states, JsonMapper json, Clock clock) {
+    LendingRules(
+            LendingRuleRepository rules,
+            LendingRuleStateRepository states,
+            JsonMapper json,
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.rules = rules;
         this.states = states;
         this.json = json;
         this.clock = clock;
+        this.events = events;
     }
 
     @Bean
@@ -38,6 +46,6 @@ class LendingRules {
     }
 
     private <D> KeptRules<D> keep(Kept<D> kept) {
-        return new KeptRules<>(kept, rules, states, json, clock);
+        return new KeptRules<>(kept, rules, states, json, clock, events);
     }
 }

@@ -16,6 +16,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.util.InvalidMimeTypeException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -127,6 +129,18 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return badParameter(
                 request,
                 FieldProblem.inAddress(name, given, allowed, given + " is not allowed here, only " + allowed + "."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException exception, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        FieldError error = exception.getFieldErrors().get(0);
+        String given = UnreadableBody.shortened(String.valueOf(error.getRejectedValue()));
+        String allowed = Kinds.allowed(error.unwrap(TypeMismatchException.class).getRequiredType());
+        return badParameter(
+                request,
+                FieldProblem.inAddress(
+                        error.getField(), given, allowed, given + " is not allowed here, only " + allowed + "."));
     }
 
     private ResponseEntity<Object> badParameter(WebRequest request, FieldProblem field) {

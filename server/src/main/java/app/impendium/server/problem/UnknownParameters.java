@@ -2,13 +2,16 @@ package app.impendium.server.problem;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.DefaultParameterNameDiscoverer;
 import org.springframework.core.MethodParameter;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -59,9 +62,17 @@ class UnknownParameters implements WebMvcConfigurer, HandlerInterceptor {
 
     private static Set<String> known(HandlerMethod method) {
         return Arrays.stream(method.getMethodParameters())
-                .filter(parameter -> parameter.hasParameterAnnotation(RequestParam.class))
-                .map(UnknownParameters::name)
+                .flatMap(UnknownParameters::names)
                 .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** One by its own name, several that are read as a record by those of its components. */
+    private static Stream<String> names(MethodParameter parameter) {
+        if (parameter.hasParameterAnnotation(ModelAttribute.class)) {
+            return Arrays.stream(parameter.getParameterType().getRecordComponents())
+                    .map(RecordComponent::getName);
+        }
+        return parameter.hasParameterAnnotation(RequestParam.class) ? Stream.of(name(parameter)) : Stream.empty();
     }
 
     private static String name(MethodParameter parameter) {

@@ -1,0 +1,96 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** Clients come with their cases, are found and reached, and doubles are made one. */
+class ClientsTest extends Journey {
+
+    @Test
+    void aClientIsKnownFromTheFirstCaseOnAndFoundByPhone() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("2 Gable End", "Wilma Stroud");
+        advisor.waitUntilSaved();
+        Page page = advisor.page();
+        link(page, "Contact of Wilma Stroud").click();
+        assertThat(advisor.heading("Wilma Stroud")).isVisible();
+        assertThat(list(page, "Cases")).containsText("2 Gable End");
+
+        exactly(page, "Phone").fill("(555) 555-0133");
+        exactly(page, "Notes").fill("Rents until June.");
+        exactly(page, "Email").fill("at home");
+        exactly(page, "Email").blur();
+        assertThat(page.getByText("Type an email, such as ada@example.org.")).isVisible();
+        assertThat(page.getByText("Not saved.")).isVisible();
+        exactly(page, "Email").fill("wilma@stroud.example");
+        exactly(page, "Email").blur();
+        assertThat(page.getByText("Type an email, such as ada@example.org.")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("by Bea Ostrander");
+
+        link(page, "All clients").click();
+        page.getByLabel("Search clients").fill("555 5550133");
+        assertThat(list(page, "Clients").getByRole(AriaRole.LISTITEM)).hasCount(1);
+        link(page, "Wilma Stroud").click();
+        assertThat(exactly(page, "Notes")).hasValue("Rents until June.");
+
+        advisor.press("New case for them");
+        assertThat(page.getByLabel("Clients", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Wilma Stroud");
+        page.getByLabel("Case name").fill("2 Gable End, the garage");
+        advisor.press("Create");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).isVisible();
+        link(page, "Contact of Wilma Stroud").click();
+        assertThat(list(page, "Cases").getByRole(AriaRole.LISTITEM)).hasCount(2);
+
+        advisor.press("Delete client");
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Give the cases")))
+                .isVisible();
+    }
+
+    @Test
+    void whoIsKeptTwiceIsMadeOneAndCasesArePassedOn() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("7 Cooper Row", "Tamsin Voss");
+        advisor.waitUntilSaved();
+        advisor.toCases().begin("9 Cooper Row", "T. Voss");
+        advisor.waitUntilSaved();
+        Page page = advisor.page();
+
+        page.navigate("/clients?search=tamsin");
+        link(page, "Tamsin Voss").click();
+        advisor.press("Give a case…");
+        page.getByLabel("Find a case").fill("weir house");
+        advisor.press("Flat 9, Weir House");
+        assertThat(list(page, "Cases").getByRole(AriaRole.LISTITEM)).hasCount(2);
+        advisor.press("Not theirs Flat 9, Weir House");
+        assertThat(list(page, "Cases").getByRole(AriaRole.LISTITEM)).hasCount(1);
+
+        advisor.press("Merge with another…");
+        page.getByLabel("Find a client").fill("t. voss");
+        advisor.press("T. Voss");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Tamsin Voss takes over all cases of T. Voss");
+        advisor.press("Merge");
+        assertThat(dialog).hasCount(0);
+        assertThat(list(page, "Cases").getByRole(AriaRole.LISTITEM)).hasCount(2);
+        page.navigate("/clients?search=t.%20voss");
+        assertThat(page.getByText("No name, email, address or phone number contains “t. voss”."))
+                .isVisible();
+    }
+
+    private static Locator list(Page page, String name) {
+        return page.getByRole(
+                AriaRole.LIST, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator exactly(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+}

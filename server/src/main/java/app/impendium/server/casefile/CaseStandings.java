@@ -1,0 +1,131 @@
+package app.impendium.server.casefile;
+
+import app.impendium.core.CaseEvaluation;
+import app.impendium.core.finding.CaseException;
+import app.impendium.server.document.CaseDocument;
+import app.impendium.server.document.LimitSetDocument;
+import app.impendium.server.document.Market;
+import app.impendium.server.evaluation.DocumentEvaluator;
+import app.impendium.server.evaluation.LimitsMet;
+import app.impendium.server.evaluation.LoanDay;
+import app.impendium.server.lending.KeptRule;
+import app.impendium.server.lending.KeptRules;
+import app.impendium.server.lending.RulesChanged;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.scheduling.TaskScheduler;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * How cases stand, for lists that sort by it: the days of their first option, and how many of the practice's limit sets they
+ * keep to. It follows from the document and the sets, so a case is looked at again when the practice's rules change.
+ */
+@Component
+class CaseStandings {
+    private static final Logger LOG = LoggerFactory.getLogger(CaseStandings.class);
+    private static final int AT_ONCE = 100;
+
+    private final JdbcClient database;
+    private final KeptRules<LimitSetDocument> limits;
+    private final TransactionTemplate transaction;
+    private final TaskScheduler scheduler;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    CaseStandings(
+            JdbcClient database,
+            KeptRules<LimitSetDocument> limits,
+            TransactionTemplate transaction,
+            TaskScheduler scheduler,
+            JsonMapper json,
+            Clock clock) {
+        this.database = database;
+        this.limits = limits;
+        this.transaction = transaction;
+        this.scheduler = scheduler;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** Keeps how a case stands that has just been stored. */
+    void take(UUID practiceId, UUID caseId, CaseDocument document, CaseEvaluation figures) {
+        // Read before the sets are: a change of them in between has the case looked at again, not left behind.
+        int revision = database.sql("select rules_revision from practice where id = ?")
+                .param(practiceId)
+                .query(Integer.class)
+                .single();
+        Market market = Market.of(document);
+        List<LimitSetDocument> sets = limits.ofPractice(practiceId).stream()
+                .map(KeptRule::rule)
+                .filter(set -> set.market() == market)
+                .toList();
+        Optional<LimitsMet> met = LimitsMet.of(document, sets);
+        database.sql("update case_file set rules_revision = ?, limit_sets = ?, limit_sets_met = ? where id = ?")
+                .params(
+                        revision,
+                        met.map(LimitsMet::sets).orElse(null),
+                        met.map(LimitsMet::met).orElse(null),
+                        caseId)
+                .update();
+        database.sql("delete from case_day where case_id = ?").param(caseId).update();
+        for (LoanDay day : LoanDay.of(figures.options().get(0))) {
+            database.sql("insert into case_day values (?, ?, ?)")
+                    .params(caseId, day.kind().name(), day.day())
+                    .update();
+        }
+    }
+
+    @EventListener
+    void fallBehind(RulesChanged changed) {
+        database.sql("update practice set rules_revision = rules_revision + 1 where id = ?")
+                .param(changed.practiceId())
+                .update();
+    }
+
+    @TransactionalEventListener
+    void catchUp(RulesChanged changed) {
+        scheduler.schedule(this::catchUp, clock.instant());
+    }
+
+    /** Looks at cases that are behind, from lists that were read in and after changes of limit sets. */
+    @Scheduled(initialDelayString = "PT2S", fixedDelayString = "PT20S")
+    void catchUp() {
+        int looked;
+        do {
+            looked = transaction.execute(status -> lookAtSome());
+        } while (looked == AT_ONCE);
+    }
+
+    private record Behind(UUID id, UUID practiceId, int revision, String document) {}
+
+    private int lookAtSome() {
+        List<Behind> behind =
+                database.sql("""
+                        select c.id, c.practice_id, p.rules_revision as revision, c.document::text from case_file c join practice p on p.id = c.practice_id
+                        where c.rules_revision is distinct from p.rules_revision and c.deleted_at is null
+                        order by c.id limit ? for update of c skip locked""").param(AT_ONCE).query(Behind.class).list();
+        for (Behind each : behind) {
+            CaseDocument document = json.readValue(each.document(), CaseDocument.class);
+            try {
+                take(each.practiceId(), each.id(), document, DocumentEvaluator.evaluate(document));
+            } catch (CaseException e) {
+                // Only what had an answer is stored; should one have none any more, the others are still looked at.
+                LOG.error("Case {} has no answer any more", each.id());
+                database.sql("update case_file set rules_revision = ? where id = ?")
+                        .params(each.revision(), each.id())
+                        .update();
+            }
+        }
+        return behind.size();
+    }
+}

@@ -1,0 +1,86 @@
+package app.impendium.server.client;
+
+import app.impendium.server.account.PersonFields;
+import app.impendium.server.problem.RefusedException;
+
+/**
+ * What is known of a client; empty where it is not.
+ *
+ * @param name of a person or a household, from 1 to 200 characters
+ * @param email at most 254 characters
+ * @param phone as it is dialled, at most 60 characters
+ * @param address at most 300 characters
+ * @param notes at most 10,000 characters, in as many lines as they need
+ */
+public record ClientDetails(String name, String email, String phone, String address, String notes) {
+    private static final int MOST_NAME = 200;
+    private static final int MOST_PHONE = 60;
+    private static final int MOST_ADDRESS = 300;
+    private static final int MOST_NOTES = 10_000;
+
+    public ClientDetails {
+        name = stripped(name);
+        email = stripped(email);
+        phone = stripped(phone);
+        address = stripped(address);
+        notes = stripped(notes);
+    }
+
+    /** @throws RefusedException if a field is too long, has no meaning, or the name is missing */
+    void check() {
+        if (name.isEmpty()) {
+            throw RefusedException.atField("/name", "nothing", "1 to " + MOST_NAME + " characters", "Type the name.");
+        }
+        checkLine("/name", name, MOST_NAME);
+        checkLine("/phone", phone, MOST_PHONE);
+        checkLine("/address", address, MOST_ADDRESS);
+        checkLength("/notes", notes, MOST_NOTES);
+        if (notes.chars().anyMatch(each -> Character.isISOControl(each) && each != '\n' && each != '\t')) {
+            throw RefusedException.atField(
+                    "/notes", "a control character", "words in lines", "Write the notes in words and lines.");
+        }
+        if (!email.isEmpty()) {
+            PersonFields.email(email);
+        }
+    }
+
+    /** The same with what another knows where this knows nothing; their notes one after the other. */
+    ClientDetails filledFrom(ClientDetails other) {
+        String both = notes.isEmpty() || other.notes.isEmpty() ? notes + other.notes : notes + "\n\n" + other.notes;
+        return new ClientDetails(
+                name,
+                either(email, other.email),
+                either(phone, other.phone),
+                either(address, other.address),
+                both.substring(0, Math.min(both.length(), MOST_NOTES)));
+    }
+
+    private static String either(String one, String other) {
+        return one.isEmpty() ? other : one;
+    }
+
+    private static String stripped(String given) {
+        return given == null ? "" : given.replace("\r\n", "\n").strip();
+    }
+
+    private static void checkLine(String pointer, String given, int most) {
+        checkLength(pointer, given, most);
+        if (given.chars().anyMatch(Character::isISOControl)) {
+            throw RefusedException.atField(
+                    pointer,
+                    "a control character",
+                    "one line of at most " + most + " characters",
+                    "Write it in one line.");
+        }
+    }
+
+    private static void checkLength(String pointer, String given, int most) {
+        if (given.length() > most) {
+            throw RefusedException.atField(
+                    pointer,
+                    given.length() + " characters",
+                    "at most " + most + " characters",
+                    "Use at most " + most + " characters; these are " + given.length() + ".");
+        }
+    }
+}

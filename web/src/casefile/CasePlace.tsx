@@ -1,0 +1,33 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import type { CaseView, Shelf } from '../api/client'
+import { clientsOfCaseQuery } from '../api/clients'
+
+const SHELF_NOTES: Record<Shelf, string | null> = {
+  OPEN: null,
+  ARCHIVED: 'archived',
+  TEMPLATES: 'template',
+  DELETED: 'deleted',
+}
+
+/** Where a case belongs: its clients' own pages, and the shelf it lies on where it is not open. */
+export function CasePlace({ saved: { id, revision, shelf } }: { saved: CaseView }) {
+  const clients = useQuery(clientsOfCaseQuery(id, revision)).data ?? []
+  const note = SHELF_NOTES[shelf]
+  return (
+    <>
+      {note && <span className="border-rule text-soft rounded border px-1.5 text-xs">{note}</span>}
+      {clients.map((client) => (
+        <Link
+          key={client.id}
+          to="/clients/$id"
+          params={{ id: client.id }}
+          className="text-act max-w-40 truncate text-[0.8125rem] font-semibold"
+        >
+          {clients.length === 1 ? 'Contact' : client.name}
+          {clients.length === 1 && <span className="sr-only"> of {client.name}</span>}
+        </Link>
+      ))}
+    </>
+  )
+}
