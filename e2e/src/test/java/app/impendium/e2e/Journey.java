@@ -10,6 +10,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ExtensionContext.StoreScope;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A journey through the packaged application, started once for all of them, with browsers as people have them. */
@@ -63,8 +64,8 @@ abstract class Journey {
 
         @Override
         public void beforeAll(ExtensionContext context) {
-            set = context.getRoot()
-                    .getStore(Namespace.create(Stage.class))
+            // For as long as this process runs tests: their classes come to it one by one, each as a run of its own.
+            set = context.getStore(StoreScope.LAUNCHER_SESSION, Namespace.create(Stage.class))
                     .getOrComputeIfAbsent(Set.class, key -> Set.up(), Set.class);
         }
     }
