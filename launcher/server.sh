@@ -40,6 +40,17 @@ start_application() {
   end_server
   choose_port
   choose_demo
+  prepare_to_serve
+  launch_server
+  say ""
+  say "  Impendium   $(server_url)"
+  tell_who_signs_in
+  say "  Database    $CLUSTER"
+  say "  Log         $LOGS/server.log"
+}
+
+# prepare_to_serve: all that has to be there before the application starts, its settings among it.
+prepare_to_serve() {
   ensure_tools
   build_application
   unpack_application
@@ -49,12 +60,20 @@ start_application() {
   IMPENDIUM_BACKUP_COMMAND=${IMPENDIUM_BACKUP_COMMAND-"IMPENDIUM_DATA='$DATA' '$HOME_FOLDER/impendium' backup"}
   export IMPENDIUM_BACKUP_COMMAND
   prepare_fast_starts
-  launch_server
-  say ""
-  say "  Impendium   $(server_url)"
-  tell_who_signs_in
-  say "  Database    $CLUSTER"
-  say "  Log         $LOGS/server.log"
+}
+
+# serve_application: the application in the foreground, for what starts it again when it ends. Several may serve beside one
+# another on the same database, each on a port of its own.
+serve_application() {
+  prepare_data_folder
+  lock_data_folder
+  choose_port
+  choose_demo
+  prepare_to_serve
+  flock -u 9
+  say "Impendium serves at http://${IMPENDIUM_ADDRESS:-127.0.0.1}:$IMPENDIUM_PORT"
+  exec java "-Xmx$(heap_mb)m" "-XX:SharedArchiveFile=$DATA/application/classes.jsa" -Xshare:auto \
+    -jar "$DATA/application/impendium.jar" 9>&-
 }
 
 # A quarter of the machine's memory, within what the application can use.

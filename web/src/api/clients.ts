@@ -1,5 +1,6 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { api, dataOf, doneOf, type ClientDetails, type ClientView } from './client'
+import { fileOf } from './files'
 
 /** The practice's clients with these words, by name, a part of them at a time. */
 export const clientsQuery = (search: string) =>
@@ -60,6 +61,21 @@ export const mergeClients = async (id: string, other: string): Promise<ClientVie
 
 /** Deletes a client without cases. */
 export const deleteClient = async (id: string) => doneOf(await api.DELETE('/api/clients/{id}', at(id)))
+
+/** All that is kept of a client, as a file in full or as pages to read. */
+export const recordOf = async (id: string, form: 'json' | 'pdf') =>
+  fileOf(await fetch(`/api/clients/${id}/record${form === 'pdf' ? '/pdf' : ''}`))
+
+/** What erasing a client would take away. */
+export const erasureQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['erasure', id],
+    queryFn: async ({ signal }) => dataOf(await api.GET('/api/clients/{id}/erasure', { ...at(id), signal })),
+    staleTime: 0,
+  })
+
+/** Erases a client for good, with the cases that are theirs alone. */
+export const eraseClient = async (id: string) => doneOf(await api.POST('/api/clients/{id}/erasure', at(id)))
 
 const both = (id: string, client: string) => ({ params: { path: { id, client } } })
 

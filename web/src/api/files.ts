@@ -21,12 +21,18 @@ export function fileName(disposition: string): string {
   return encoded ? decodeURIComponent(encoded) : 'Impendium'
 }
 
+/** Which case is open, so that the practice's log can tell of what a file was made. */
+function openCaseHeader(): Record<string, string> {
+  const id = /^\/cases\/([0-9a-f-]{36})/.exec(window.location.pathname)?.[1]
+  return id ? { 'Impendium-Case': id } : {}
+}
+
 /** Asks for a file that is made of something, keeping nothing of it. @throws Refusal if the server refused */
 export const postForFile = async (address: string, body: unknown, signal?: AbortSignal): Promise<NamedFile> =>
   fileOf(
     await fetch(address, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json', ...tokenHeader() },
+      headers: { 'Content-Type': 'application/json', ...tokenHeader(), ...openCaseHeader() },
       body: JSON.stringify(body),
       ...(signal ? { signal } : {}),
     }),

@@ -155,6 +155,12 @@ const people = createRoute({
   component: lazyRouteComponent(() => import('../practice/people/PeoplePage'), 'PeoplePage'),
 })
 
+const log = createRoute({
+  getParentRoute: () => root,
+  path: '/practice/log',
+  component: lazyRouteComponent(() => import('../practice/log/LogPage'), 'LogPage'),
+})
+
 const account = createRoute({
   getParentRoute: () => root,
   path: '/account',
@@ -173,6 +179,7 @@ export const router = createRouter({
     programmes,
     handouts,
     people,
+    log,
     account,
     caseFile.addChildren([
       ofOneOption.addChildren([loan, lifeline]),

@@ -16,6 +16,7 @@ import { HistoryButtons } from './HistoryButtons'
 import { OptionScope } from './OptionScope'
 import { CaseSaving } from './saving/CaseSaving'
 import { OthersNotice } from './saving/OthersNotice'
+import { OthersPresent } from './saving/OthersPresent'
 import { stalenessOf, useIsLate } from './staleness'
 import { useCaseKeys } from './useCaseKeys'
 import { useFigures } from './useFigures'
@@ -69,6 +70,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       <title>{`${document.title} · Impendium`}</title>
       <TopBar actions={actions}>
         <CaseTitle store={store} document={document} problems={figures.problems} />
+        <OthersPresent id={opened.id} />
         <CasePlace saved={latest} />
         <div className="flex items-center gap-1">
           <CaseSaving work={work} figures={figures} />

@@ -2,35 +2,56 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import type { ClientLine, ClientView } from '../api/client'
-import { deleteClient } from '../api/clients'
+import { deleteClient, recordOf } from '../api/clients'
+import { useIsOwner } from '../app/session'
+import { saveFile } from '../ui/saveFile'
 import { TextButton } from '../ui/TextButton'
+import { EraseDialog } from './EraseDialog'
 import { FindClient } from './FindClient'
 import { MergeDialog } from './MergeDialog'
 
-/** What ends a client: that they are another's double, or were written down by mistake. */
+/** What can be done with all that is kept of a client: take it along, join it to another's, end it. */
 export function ClientEnd({ client }: { client: ClientView }) {
   const queries = useQueryClient()
   const navigate = useNavigate()
+  const isOwner = useIsOwner()
   const [finds, setFinds] = useState(false)
+  const [erases, setErases] = useState(false)
   const [other, setOther] = useState<ClientLine | null>(null)
-  const deleting = useMutation({
-    mutationFn: () => deleteClient(client.id),
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['clients'] })
-      await navigate({ to: '/clients' })
-    },
+  const leave = async () => {
+    await Promise.all([
+      queries.invalidateQueries({ queryKey: ['clients'] }),
+      queries.invalidateQueries({ queryKey: ['cases'] }),
+    ])
+    await navigate({ to: '/clients' })
+  }
+  const deleting = useMutation({ mutationFn: () => deleteClient(client.id), onSuccess: leave })
+  const saving = useMutation({
+    mutationFn: (form: 'json' | 'pdf') => recordOf(client.id, form),
+    onSuccess: ({ name, contents }) => saveFile(name, contents),
   })
+  const error = deleting.error ?? saving.error
   return (
-    <section aria-label="End" className="border-rule mt-10 border-t pt-4">
-      <p className="flex flex-wrap gap-x-6">
+    <section aria-label="All that is kept" className="border-rule mt-10 border-t pt-4">
+      <p className="text-soft">
+        A copy of all that is kept of them: pages to read, and a file with every saved state.
+      </p>
+      <p className="mt-1 flex flex-wrap gap-x-6 gap-y-1">
+        <TextButton disabled={saving.isPending} onClick={() => saving.mutate('pdf')}>
+          Save as PDF
+        </TextButton>
+        <TextButton disabled={saving.isPending} onClick={() => saving.mutate('json')}>
+          Save as JSON
+        </TextButton>
         <TextButton onClick={() => setFinds(!finds)}>Merge with another…</TextButton>
         <TextButton disabled={deleting.isPending} onClick={() => deleting.mutate()}>
           Delete client
         </TextButton>
+        {isOwner && <TextButton onClick={() => setErases(true)}>Erase for good…</TextButton>}
       </p>
-      {deleting.error && (
+      {error && (
         <p role="alert" className="field-problem">
-          {deleting.error.message}
+          {error.message}
         </p>
       )}
       {finds && <FindClient without={client.id} take={setOther} />}
@@ -45,6 +66,7 @@ export function ClientEnd({ client }: { client: ClientView }) {
           }}
         />
       )}
+      {erases && <EraseDialog client={client} close={() => setErases(false)} done={leave} />}
     </section>
   )
 }

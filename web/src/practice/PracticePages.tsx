@@ -1,4 +1,5 @@
 import { Link } from '@tanstack/react-router'
+import { useIsOwner } from '../app/session'
 
 const PAGES = [
   { to: '/practice', name: 'Defaults' },
@@ -9,11 +10,14 @@ const PAGES = [
   { to: '/practice/people', name: 'People' },
 ] as const
 
+const LOG = { to: '/practice/log', name: 'Log' } as const
+
 /** The pages on which a practice keeps what it has chosen. */
 export function PracticePages() {
+  const isOwner = useIsOwner()
   return (
     <nav aria-label="Practice" className="border-rule mt-3 flex flex-wrap gap-x-6 gap-y-1 border-b">
-      {PAGES.map(({ to, name }) => (
+      {[...PAGES, ...(isOwner ? [LOG] : [])].map(({ to, name }) => (
         <Link
           key={to}
           to={to}

@@ -96,6 +96,10 @@ class AccessTest extends Journey {
         assertThat(advisor.heading("Adaeze Thornbury")).isVisible();
         advisor.press("Give a case…");
         check(page, "a client");
+        page.navigate("/practice/log");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Log")))
+                .isVisible();
+        check(page, "the log");
         advisor.toCases();
         advisor.open("8 Bellfounder Close");
         advisor.view("Options");

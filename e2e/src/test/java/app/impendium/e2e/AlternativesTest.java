@@ -82,7 +82,8 @@ class AlternativesTest extends Journey {
         advisor.press("New case");
         Page page = advisor.page();
         page.getByLabel("Case name").fill("Rate that ends");
-        page.getByLabel("Market").selectOption("Canada");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Market"))
+                .selectOption("Canada");
         advisor.press("Create");
         assertThat(advisor.figure(Field.LOAN_AMOUNT)).isVisible();
         String balance = page.getByTestId("total-RATE_END_BALANCE").textContent();

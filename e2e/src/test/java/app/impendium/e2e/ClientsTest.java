@@ -2,9 +2,11 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Clients come with their cases, are found and reached, and doubles are made one. */
@@ -78,6 +80,44 @@ class ClientsTest extends Journey {
         page.navigate("/clients?search=t.%20voss");
         assertThat(page.getByText("No name, email, address or phone number contains “t. voss”."))
                 .isVisible();
+    }
+
+    @Test
+    void whoAsksForItIsGivenTheirRecordAndErased() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("5 Tanpit Lane", "Edwin Sorrow");
+        advisor.waitUntilSaved();
+        Page page = advisor.page();
+        link(page, "Contact of Edwin Sorrow").click();
+        assertThat(advisor.heading("Edwin Sorrow")).isVisible();
+        Download record = page.waitForDownload(() -> advisor.press("Save as JSON"));
+        Assertions.assertThat(record.suggestedFilename())
+                .startsWith("Edwin Sorrow ")
+                .endsWith(".json");
+
+        advisor.press("Erase for good…");
+        assertThat(list(page, "These cases go")).hasText("5 Tanpit Lane");
+        Locator erase = page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName("Erase for good").setExact(true));
+        assertThat(erase).isDisabled();
+        page.getByLabel("Type the client’s name").fill("Edwin Sorrow");
+        erase.click();
+        assertThat(advisor.heading("Clients")).isVisible();
+
+        page.navigate("/practice/log");
+        choice(page, "What they did").selectOption("erased");
+        assertThat(list(page, "Log").getByRole(AriaRole.LISTITEM).first())
+                .containsText("Bea Ostrander erased a client that is gone with 1 case");
+        choice(page, "What they did").selectOption("exported");
+        assertThat(list(page, "Log").getByRole(AriaRole.LISTITEM).first())
+                .containsText("Bea Ostrander exported a client that is gone");
+        assertThat(page.getByText("Edwin Sorrow")).hasCount(0);
+        page.waitForDownload(() -> advisor.press("Save as CSV"));
+    }
+
+    private static Locator choice(Page page, String label) {
+        return page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
     }
 
     private static Locator list(Page page, String name) {

@@ -170,7 +170,8 @@ class OptionsAndAnswersTest extends Journey {
         Page page = advisor.page();
         advisor.press("New case");
         page.getByLabel("Case name").fill("Over the border");
-        page.getByLabel("Market").selectOption("Canada");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Market"))
+                .selectOption("Canada");
         advisor.press("Create");
         assertThat(page.getByTestId("sentence")).containsText("for a term of");
         assertThat(page.getByText("interest compounds half-yearly")).isVisible();

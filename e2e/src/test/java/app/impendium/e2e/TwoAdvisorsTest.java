@@ -41,10 +41,15 @@ class TwoAdvisorsTest extends Journey {
     void showsWhatAColleagueSavedWhileNothingOfOursWaits() {
         Advisor bea = someone().signIn(Advisor.EMAIL).begin("Looked at", "");
         Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Looked at");
+        assertThat(bea.page().getByTestId("others")).hasText("Also open: Tobias Pell");
+        assertThat(tobias.page().getByTestId("others")).hasText("Also open: Bea Ostrander");
         bea.say(Field.TERM, "15");
         bea.waitUntilSaved();
 
         assertThat(tobias.page().getByText("Bea Ostrander changed this case")).isVisible();
         assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
+
+        bea.toCases();
+        assertThat(tobias.page().getByTestId("others")).hasText("");
     }
 }

@@ -4,6 +4,7 @@ import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.document.Market;
 import app.impendium.server.practice.PracticeSetup;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -143,6 +144,19 @@ final class Client {
     Answer send(HttpRequest.Builder request) {
         try {
             return new Answer(http.send(request.build(), BodyHandlers.ofString()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** An answer that comes bit by bit, as long as it is read. */
+    InputStream stream(String path) {
+        try {
+            return http.send(request(path).GET().build(), BodyHandlers.ofInputStream())
+                    .body();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {

@@ -11,6 +11,9 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application on a free port with a fresh database, started once for all tests of this module. */
 public final class RunningServer {
+    /** What reads its metrics. */
+    static final String METRICS_TOKEN = "pendulum-of-tin";
+
     private static final RunningServer ONLY = new RunningServer();
 
     private final ConfigurableApplicationContext context;
@@ -30,7 +33,7 @@ public final class RunningServer {
         all[settings.length] = "--server.port=0";
         all[settings.length + 1] = "--spring.datasource.url=" + databaseUrl;
         return new SpringApplicationBuilder(ImpendiumApplication.class)
-                .properties("IMPENDIUM_DEMO=true")
+                .properties("IMPENDIUM_DEMO=true", "IMPENDIUM_METRICS_TOKEN=" + METRICS_TOKEN)
                 .run(all);
     }
 
@@ -50,6 +53,11 @@ public final class RunningServer {
 
     public static <T> T bean(Class<T> type) {
         return ONLY.context.getBean(type);
+    }
+
+    /** One of several of its type. */
+    static <T> T bean(String name, Class<T> type) {
+        return ONLY.context.getBean(name, type);
     }
 
     private static void createDatabase(String adminUrl, String name) {

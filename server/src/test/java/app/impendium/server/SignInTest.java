@@ -166,7 +166,7 @@ class SignInTest {
         assertThat(own.get("/api/session").status()).isEqualTo(200);
 
         RunningServer.bean(JdbcClient.class)
-                .sql("delete from advisor where email = 'jon@dahl.example'")
+                .sql("update advisor set left_at = now() where email = 'jon@dahl.example'")
                 .update();
 
         assertThat(own.get("/api/session").status()).isEqualTo(401);

@@ -4,6 +4,7 @@ import app.impendium.server.problem.RefusedException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -53,6 +54,15 @@ public class Advisors {
     @Transactional(readOnly = true)
     public Person find(UUID practiceId, UUID id) {
         return Person.of(own(practiceId, id));
+    }
+
+    /** Who signs in with an email; nobody where none works with it. */
+    @Transactional(readOnly = true)
+    public Optional<SignedInAdvisor> byEmail(String email) {
+        boolean canBeOne = email.chars().noneMatch(Character::isISOControl);
+        return canBeOne
+                ? advisors.findByEmail(Advisor.inSmallLetters(email)).map(SignedInAdvisor::of)
+                : Optional.empty();
     }
 
     /**

@@ -1,6 +1,9 @@
 package app.impendium.server.account;
 
 import app.impendium.server.account.OpenSessions.SessionLine;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -48,6 +51,7 @@ class OwnAccountController {
     record NewPassword(String current, String password) {}
 
     /** Changes one's password, and ends one's other sessions. */
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PutMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(
@@ -59,6 +63,7 @@ class OwnAccountController {
         sessions.endOthers(advisor.email(), thisSession(request));
     }
 
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @DeleteMapping("/sessions/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endSession(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable String id) {
@@ -66,6 +71,7 @@ class OwnAccountController {
     }
 
     /** Ends all sessions but the one that asks. */
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @DeleteMapping("/sessions")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endOtherSessions(@AuthenticationPrincipal SignedInAdvisor advisor, HttpServletRequest request) {
@@ -99,6 +105,7 @@ class OwnAccountController {
     /** @param codes each good for once, told this one time */
     record RecoveryCodes(List<String> codes) {}
 
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PutMapping("/second-factor")
     RecoveryCodes confirmSecondFactor(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -107,6 +114,7 @@ class OwnAccountController {
         return new RecoveryCodes(account.confirmSecondFactor(advisor, shown.code(), request.getRemoteAddr()));
     }
 
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PostMapping("/second-factor/removal")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeSecondFactor(

@@ -1,8 +1,10 @@
 package app.impendium.server.account;
 
 import app.impendium.server.problem.Problems;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -50,9 +52,15 @@ class SignInSecurity {
             Problems problems,
             CookieSerializer cookies,
             SignedInSession signedIn,
-            SignInAttempts attempts)
+            SignInAttempts attempts,
+            ApplicationEventPublisher events,
+            MetricsToken metricsToken)
             throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, SESSION)
+        return http.authorizeHttpRequests(requests -> requests
+                        // The end of an answer that was allowed at its beginning.
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, SESSION)
                         .permitAll()
                         .requestMatchers(CLIENT_PAGE)
                         .permitAll()
@@ -60,6 +68,8 @@ class SignInSecurity {
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
+                        .requestMatchers("/actuator/prometheus")
+                        .access(metricsToken)
                         .anyRequest()
                         .permitAll())
                 .formLogin(form -> form.loginProcessingUrl(SESSION)
@@ -68,6 +78,7 @@ class SignInSecurity {
                         .authenticationDetailsSource(SignInDetails::of)
                         .successHandler((request, response, who) -> {
                             attempts.succeeded(who.getName(), request.getRemoteAddr());
+                            events.publishEvent(new SignInTried(who.getName(), request.getRemoteAddr(), true));
                             response.setStatus(HttpStatus.NO_CONTENT.value());
                         })
                         .failureHandler((request, response, why) -> {
@@ -75,6 +86,8 @@ class SignInSecurity {
                                 throw unableToTell;
                             }
                             boolean asksForCode = why instanceof CodeException;
+                            events.publishEvent(new SignInTried(
+                                    String.valueOf(request.getParameter("email")), request.getRemoteAddr(), false));
                             problems.write(
                                     request,
                                     response,

@@ -1,9 +1,12 @@
 package app.impendium.server.backup;
 
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
@@ -37,11 +40,22 @@ class DailyBackup {
             JdbcClient database,
             TransactionTemplate transaction,
             Clock clock,
-            @Value("${impendium.backup-command}") String command) {
+            @Value("${impendium.backup-command}") String command,
+            MeterRegistry metrics) {
         this.database = database;
         this.transaction = transaction;
         this.clock = clock;
         this.command = command;
+        Gauge.builder("impendium.backup.age", this, DailyBackup::secondsSinceSuccess)
+                .description("Since the last backup that succeeded; none without one")
+                .baseUnit("seconds")
+                .register(metrics);
+    }
+
+    private double secondsSinceSuccess() {
+        return lastSuccess()
+                .map(at -> (double) Duration.between(at, clock.instant()).toSeconds())
+                .orElse(Double.NaN);
     }
 
     /** Looks each hour whether the backup of the day is still to be made; of several instances one makes it. */

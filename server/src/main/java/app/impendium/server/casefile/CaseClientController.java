@@ -2,6 +2,9 @@ package app.impendium.server.casefile;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.client.CaseClients.ClientName;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -29,6 +32,7 @@ class CaseClientController {
     }
 
     /** Gives a case to a client as well. */
+    @Recorded(value = Action.CHANGED, of = Kind.CASE)
     @PutMapping("/api/cases/{id}/clients/{client}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void add(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id, @PathVariable UUID client) {
@@ -36,6 +40,7 @@ class CaseClientController {
     }
 
     /** Takes a case from a client. */
+    @Recorded(value = Action.CHANGED, of = Kind.CASE)
     @DeleteMapping("/api/cases/{id}/clients/{client}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id, @PathVariable UUID client) {

@@ -1,11 +1,15 @@
 package app.impendium.server.casefile;
 
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.audit.AuditLog;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.problem.RefusedException;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import app.impendium.server.search.ListStart;
 import app.impendium.server.search.SearchWords;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -43,14 +47,21 @@ class CaseController {
 
     private final CaseStore store;
     private final CaseChanges changes;
+    private final AuditLog log;
     private final StartingCases startingCases;
     private final PracticeSettings settings;
     private final Clock clock;
 
     CaseController(
-            CaseStore store, CaseChanges changes, StartingCases startingCases, PracticeSettings settings, Clock clock) {
+            CaseStore store,
+            CaseChanges changes,
+            AuditLog log,
+            StartingCases startingCases,
+            PracticeSettings settings,
+            Clock clock) {
         this.store = store;
         this.changes = changes;
+        this.log = log;
         this.startingCases = startingCases;
         this.settings = settings;
         this.clock = clock;
@@ -86,6 +97,7 @@ class CaseController {
         return startingCases.of(chosen, LocalDate.now(clock.withZone(settings.timeZone(advisor))));
     }
 
+    @Recorded(value = Action.CREATED, of = Kind.CASE)
     @PostMapping("/api/cases")
     ResponseEntity<CaseView> create(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody CaseDocument document) {
@@ -95,6 +107,7 @@ class CaseController {
                 .body(created);
     }
 
+    @Recorded(value = Action.READ, of = Kind.CASE)
     @GetMapping("/api/cases/{id}")
     ResponseEntity<CaseView> read(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         return answer(store.read(advisor, id));
@@ -107,6 +120,7 @@ class CaseController {
                     @Content(
                             mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
                             schema = @Schema(implementation = ConflictView.class)))
+    @Recorded(value = Action.CHANGED, of = Kind.CASE)
     @PutMapping("/api/cases/{id}")
     ResponseEntity<CaseView> save(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -122,6 +136,7 @@ class CaseController {
         }
     }
 
+    @Recorded(value = Action.DELETED, of = Kind.CASE)
     @DeleteMapping("/api/cases/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
@@ -129,6 +144,7 @@ class CaseController {
     }
 
     /** Brings a deleted case back. */
+    @Recorded(value = Action.RESTORED, of = Kind.CASE)
     @PostMapping("/api/cases/{id}/restoration")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restore(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
@@ -163,6 +179,7 @@ class CaseController {
                     "/change", "nothing", Arrays.toString(CaseChange.values()), "Say what is done to the cases.");
         }
         changes.change(advisor, cases, wanted.change(), wanted.advisor());
+        cases.forEach(id -> log.record(advisor, wanted.change().recorded(), Kind.CASE, id, ""));
     }
 
     private static ResponseEntity<CaseView> answer(CaseView view) {

@@ -4,6 +4,9 @@ import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -30,6 +33,7 @@ class CaseTemplateController {
 
     /** Keeps what a case says as one that others begin from, without what it says of its clients. */
     @OwnersOnly
+    @Recorded(value = Action.READ, of = Kind.CASE)
     @PostMapping("/api/cases/{id}/template")
     @ResponseStatus(HttpStatus.CREATED)
     CaseView keepAsTemplate(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
@@ -37,6 +41,7 @@ class CaseTemplateController {
     }
 
     /** What a case that begins from another starts with today; the title is the advisor's to give. */
+    @Recorded(value = Action.READ, of = Kind.CASE)
     @GetMapping("/api/cases/{id}/starting-case")
     CaseDocument startingCase(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         LocalDate today = LocalDate.now(clock.withZone(settings.timeZone(advisor)));

@@ -3,6 +3,9 @@ package app.impendium.server.casefile;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.problem.RefusedException;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,6 +34,7 @@ class HistoryController {
      *
      * @param from how many are left out before, from 0
      */
+    @Recorded(value = Action.READ, of = Kind.CASE)
     @GetMapping("/api/cases/{id}/states")
     HistoryView states(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -47,6 +51,7 @@ class HistoryController {
     record StateName(@Schema(nullable = true) String name) {}
 
     /** Calls a state by name, which keeps it for good. */
+    @Recorded(value = Action.CHANGED, of = Kind.CASE)
     @PutMapping("/api/cases/{id}/states/{state}/name")
     StateView name(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -57,6 +62,7 @@ class HistoryController {
     }
 
     /** Keeps what gave way to a colleague's state. */
+    @Recorded(value = Action.CHANGED, of = Kind.CASE)
     @PostMapping("/api/cases/{id}/states/given-way")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keepWhatGaveWay(

@@ -3,6 +3,9 @@ package app.impendium.server.client;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.client.ClientList.ClientLine;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import app.impendium.server.search.ListStart;
 import app.impendium.server.search.SearchWords;
 import java.net.URI;
@@ -54,6 +57,7 @@ class ClientController {
         return clients.doubles(advisor);
     }
 
+    @Recorded(value = Action.CREATED, of = Kind.CLIENT)
     @PostMapping("/api/clients")
     ResponseEntity<ClientView> create(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody ClientDetails details) {
@@ -63,11 +67,13 @@ class ClientController {
                 .body(created);
     }
 
+    @Recorded(value = Action.READ, of = Kind.CLIENT)
     @GetMapping("/api/clients/{id}")
     ResponseEntity<ClientView> read(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         return answer(clients.read(advisor, id));
     }
 
+    @Recorded(value = Action.CHANGED, of = Kind.CLIENT)
     @PutMapping("/api/clients/{id}")
     ResponseEntity<ClientView> save(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -78,6 +84,7 @@ class ClientController {
     }
 
     /** Makes one of two: the client takes the other's cases and what it does not know, and the other goes. */
+    @Recorded(value = Action.MERGED, of = Kind.CLIENT)
     @PostMapping("/api/clients/{id}/merge/{other}")
     ResponseEntity<ClientView> merge(
             @AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id, @PathVariable UUID other) {
@@ -85,6 +92,7 @@ class ClientController {
     }
 
     /** Deletes a client without cases. */
+    @Recorded(value = Action.DELETED, of = Kind.CLIENT)
     @DeleteMapping("/api/clients/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

@@ -4,6 +4,9 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.clientpage.ClientLinks.MadeLink;
 import app.impendium.server.clientpage.ClientLinks.Shown;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -60,6 +63,7 @@ class ClientLinkController {
     }
 
     /** Makes a link to a page of the case as it is saved. */
+    @Recorded(value = Action.HANDED_OUT, of = Kind.CASE)
     @PostMapping("/api/cases/{id}/client-links")
     @ResponseStatus(HttpStatus.CREATED)
     MadeLinkView make(
@@ -90,6 +94,7 @@ class ClientLinkController {
     }
 
     /** Has a link show the case as it is saved now. */
+    @Recorded(value = Action.CHANGED, of = Kind.CLIENT_PAGE)
     @PutMapping("/api/client-links/{id}/shown")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void show(
@@ -101,6 +106,7 @@ class ClientLinkController {
     }
 
     /** Ends a link: its page opens no more. */
+    @Recorded(value = Action.CHANGED, of = Kind.CLIENT_PAGE)
     @DeleteMapping("/api/client-links/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
@@ -114,6 +120,7 @@ class ClientLinkController {
     }
 
     /** Takes the notes of a case as seen. */
+    @Recorded(value = Action.READ, of = Kind.CASE)
     @PutMapping("/api/cases/{id}/client-notes/seen")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void see(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

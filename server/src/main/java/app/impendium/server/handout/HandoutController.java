@@ -4,6 +4,9 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.handout.pdf.PdfPrinter;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import app.impendium.server.words.FileName;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -41,6 +44,7 @@ class HandoutController {
     }
 
     /** The same as a PDF. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/hand-outs/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutQuestion question) {
@@ -60,6 +64,7 @@ class HandoutController {
     }
 
     /** Issues a hand-out of the case as it is saved, and keeps it. */
+    @Recorded(value = Action.HANDED_OUT, of = Kind.CASE)
     @PostMapping("/api/cases/{id}/hand-outs")
     @ResponseStatus(HttpStatus.CREATED)
     IssuedView issue(
@@ -77,6 +82,7 @@ class HandoutController {
     }
 
     /** An issued hand-out as a PDF, made again from what was kept. */
+    @Recorded(value = Action.EXPORTED, of = Kind.HAND_OUT)
     @GetMapping(path = "/api/hand-outs/{id}/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> issuedPdf(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         return printed(issued.content(advisor, id));

@@ -3,6 +3,9 @@ package app.impendium.server.handout;
 import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LetterheadDocument;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -24,6 +27,7 @@ class LetterheadController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PRACTICE)
     @PutMapping("/api/letterhead")
     LetterheadDocument saveLetterhead(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LetterheadDocument letterhead) {

@@ -4,6 +4,9 @@ import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.HandoutTemplateDocument;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -35,6 +38,7 @@ class TemplateController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CREATED, of = Kind.HAND_OUT_TEMPLATE)
     @PostMapping("/api/hand-out-templates")
     ResponseEntity<TemplateView> createTemplate(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutTemplateDocument template) {
@@ -45,6 +49,7 @@ class TemplateController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.HAND_OUT_TEMPLATE)
     @PutMapping("/api/hand-out-templates/{id}")
     ResponseEntity<TemplateView> saveTemplate(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -56,6 +61,7 @@ class TemplateController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.DELETED, of = Kind.HAND_OUT_TEMPLATE)
     @DeleteMapping("/api/hand-out-templates/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteTemplate(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

@@ -5,6 +5,9 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -46,12 +49,14 @@ class LimitSetController {
 
     /** Adds the starting sets of a market, but for those whose name is taken. */
     @OwnersOnly
+    @Recorded(value = Action.CREATED, of = Kind.RULE)
     @PostMapping("/api/limit-sets/starting")
     List<LimitSetView> start(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam Market market) {
         return starting.add(advisor, market).stream().map(LimitSetView::of).toList();
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CREATED, of = Kind.RULE)
     @PostMapping("/api/limit-sets")
     ResponseEntity<LimitSetView> createLimitSet(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LimitSetDocument set) {
@@ -62,6 +67,7 @@ class LimitSetController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.RULE)
     @PutMapping("/api/limit-sets/{id}")
     ResponseEntity<LimitSetView> saveLimitSet(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -73,6 +79,7 @@ class LimitSetController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.DELETED, of = Kind.RULE)
     @DeleteMapping("/api/limit-sets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteLimitSet(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

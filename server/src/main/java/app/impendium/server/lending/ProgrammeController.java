@@ -4,6 +4,9 @@ import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.problem.EntityTag;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -41,6 +44,7 @@ class ProgrammeController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CREATED, of = Kind.RULE)
     @PostMapping("/api/programmes")
     ResponseEntity<ProgrammeView> createProgramme(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody ProgrammeDocument programme) {
@@ -51,6 +55,7 @@ class ProgrammeController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.RULE)
     @PutMapping("/api/programmes/{id}")
     ResponseEntity<ProgrammeView> saveProgramme(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -62,6 +67,7 @@ class ProgrammeController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.DELETED, of = Kind.RULE)
     @DeleteMapping("/api/programmes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteProgramme(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

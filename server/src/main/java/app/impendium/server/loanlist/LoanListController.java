@@ -2,6 +2,9 @@ package app.impendium.server.loanlist;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.csv.UnmatchedColumnsView;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -68,6 +71,7 @@ class LoanListController {
     }
 
     /** Keeps every loan of a list as a case. */
+    @Recorded(value = Action.CREATED, of = Kind.CASE)
     @PostMapping("/api/loan-lists")
     void keep(
             @AuthenticationPrincipal SignedInAdvisor advisor,

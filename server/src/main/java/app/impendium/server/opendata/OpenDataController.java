@@ -1,12 +1,16 @@
 package app.impendium.server.opendata;
 
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.csv.SeparatedValues;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.DocumentEvaluator;
 import app.impendium.server.evaluation.EvaluationView;
 import app.impendium.server.evaluation.Titles;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import app.impendium.server.words.FileName;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -45,6 +49,7 @@ class OpenDataController {
     record TitledCase(CaseDocument document, List<String> titles) {}
 
     /** The case itself, as docs/case.schema.json describes it. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/case", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> caseFile(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody CaseDocument document) {
@@ -75,16 +80,22 @@ class OpenDataController {
     }
 
     /** Every payment of an option. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/schedule", produces = "text/csv")
     ResponseEntity<String> schedule(
             @AuthenticationPrincipal SignedInAdvisor advisor,
             @RequestParam int option,
             @RequestParam(defaultValue = "COMMA") Separator separator,
             @RequestBody CaseDocument document) {
-        return csv(advisor, document, "schedule", SeparatedValues.of(CaseTables.schedule(document, option), separator));
+        return csv(
+                advisor,
+                document,
+                "schedule",
+                SeparatedValues.of(CaseTables.schedule(document, option), separator.sign()));
     }
 
     /** The options beside one another. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/options", produces = "text/csv")
     ResponseEntity<String> options(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -92,10 +103,15 @@ class OpenDataController {
             @RequestBody TitledCase titled) {
         CaseDocument document = CaseAnswers.checked(titled.document());
         List<String> titles = Titles.of(document, titled.titles());
-        return csv(advisor, document, "options", SeparatedValues.of(CaseTables.options(document, titles), separator));
+        return csv(
+                advisor,
+                document,
+                "options",
+                SeparatedValues.of(CaseTables.options(document, titles), separator.sign()));
     }
 
     /** What the people earn. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/incomes", produces = "text/csv")
     ResponseEntity<String> incomes(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -105,10 +121,11 @@ class OpenDataController {
                 advisor,
                 CaseAnswers.checked(document),
                 "incomes",
-                SeparatedValues.of(CaseTables.incomes(document), separator));
+                SeparatedValues.of(CaseTables.incomes(document), separator.sign()));
     }
 
     /** What they owe. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/debts", produces = "text/csv")
     ResponseEntity<String> debts(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -118,10 +135,11 @@ class OpenDataController {
                 advisor,
                 CaseAnswers.checked(document),
                 "debts",
-                SeparatedValues.of(CaseTables.debts(document), separator));
+                SeparatedValues.of(CaseTables.debts(document), separator.sign()));
     }
 
     /** The days of an option's loan. */
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/calendar", produces = "text/calendar")
     ResponseEntity<String> calendar(
             @AuthenticationPrincipal SignedInAdvisor advisor,

@@ -8,6 +8,9 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.mail.SentMail;
 import app.impendium.server.mail.SimulatedMailbox;
 import app.impendium.server.people.People.Invited;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -54,6 +57,7 @@ class PeopleController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CREATED, of = Kind.PERSON)
     @PostMapping("/api/people")
     @ResponseStatus(HttpStatus.CREATED)
     InvitedView invite(@AuthenticationPrincipal SignedInAdvisor owner, @RequestBody NewPerson wanted) {
@@ -65,6 +69,7 @@ class PeopleController {
     record ChangedPerson(String name, Role role) {}
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PutMapping("/api/people/{id}")
     Person change(
             @AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id, @RequestBody ChangedPerson wanted) {
@@ -73,6 +78,7 @@ class PeopleController {
 
     /** Ends somebody's work in the practice. */
     @OwnersOnly
+    @Recorded(value = Action.DELETED, of = Kind.PERSON)
     @DeleteMapping("/api/people/{id}")
     Person leave(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
         return people.leave(owner, id);
@@ -80,6 +86,7 @@ class PeopleController {
 
     /** Lets somebody who left work here again. */
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PostMapping("/api/people/{id}/return")
     Person comeBack(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
         return people.comeBack(owner, id);
@@ -87,6 +94,7 @@ class PeopleController {
 
     /** Sends somebody a new link to choose a password. */
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PostMapping("/api/people/{id}/password-link")
     InvitedView passwordLink(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
         return InvitedView.of(people.sendPasswordLink(owner, id, home()));
@@ -94,6 +102,7 @@ class PeopleController {
 
     /** Lets somebody who lost what told them codes in by their password alone. */
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @DeleteMapping("/api/people/{id}/second-factor")
     Person dropSecondFactor(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
         return people.dropSecondFactor(owner, id);

@@ -4,6 +4,9 @@ import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.Market;
 import app.impendium.server.problem.RefusedException;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.util.EnumSet;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -36,6 +39,7 @@ class PracticeController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PRACTICE)
     @PutMapping("/api/practice")
     PracticeView change(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody PracticeView wanted) {
         settings.choose(advisor, PracticeFields.market(wanted.market()), PracticeFields.zone(wanted.timeZone()));
@@ -54,6 +58,7 @@ class PracticeController {
         return new OptionRowsView(settings.optionRows(advisor));
     }
 
+    @Recorded(value = Action.CHANGED, of = Kind.PRACTICE)
     @PutMapping("/api/practice/option-rows")
     OptionRowsView compareBy(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody OptionRowsView wanted) {
         List<OptionRow> rows = wanted.rows();

@@ -7,6 +7,9 @@ import app.impendium.server.outside.RateDesk;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.problem.RefusedException;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -56,6 +59,7 @@ class RateTableController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CREATED, of = Kind.RATES)
     @PostMapping("/api/rate-tables")
     ResponseEntity<RateTableView> createRateTable(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody RateTableDocument table) {
@@ -66,6 +70,7 @@ class RateTableController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.RATES)
     @PutMapping("/api/rate-tables/{id}")
     ResponseEntity<RateTableView> saveRateTable(
             @AuthenticationPrincipal SignedInAdvisor advisor,
@@ -77,6 +82,7 @@ class RateTableController {
     }
 
     @OwnersOnly
+    @Recorded(value = Action.DELETED, of = Kind.RATES)
     @DeleteMapping("/api/rate-tables/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRateTable(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {

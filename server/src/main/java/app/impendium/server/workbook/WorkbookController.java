@@ -6,6 +6,9 @@ import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.Titles;
 import app.impendium.server.lending.ChosenRules;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.recorded.Action;
+import app.impendium.server.recorded.Kind;
+import app.impendium.server.recorded.Recorded;
 import app.impendium.server.words.FileName;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -40,6 +43,7 @@ class WorkbookController {
     /** A case, and what its options are called; those that are missing are called by their names, or counted. */
     record WorkbookQuestion(CaseDocument document, List<String> titles) {}
 
+    @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/workbooks", produces = XLSX)
     ResponseEntity<byte[]> workbook(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody WorkbookQuestion question)

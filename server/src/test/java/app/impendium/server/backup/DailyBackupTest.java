@@ -3,6 +3,7 @@ package app.impendium.server.backup;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.RunningServer;
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -73,6 +74,7 @@ class DailyBackupTest {
                 DATABASE,
                 RunningServer.bean(TransactionTemplate.class),
                 Clock.fixed(Instant.parse(moment), ZoneOffset.UTC),
-                command);
+                command,
+                new SimpleMeterRegistry());
     }
 }

@@ -31,7 +31,7 @@ public final class Composer {
         return new HandoutContent(
                 HandoutContent.FORMAT,
                 told.writing().languageTag(),
-                paper(Market.of(document)),
+                Paper.of(Market.of(document)),
                 letterhead,
                 document.title(),
                 told.leavesOut(Private.NAMES) ? "" : orElse(choice.preparedFor(), document.clients()),
@@ -66,10 +66,6 @@ public final class Composer {
             case ASSUMPTIONS -> AssumptionsSection.of(told);
             case WORKINGS -> WorkingsSection.of(told);
         };
-    }
-
-    private static Paper paper(Market market) {
-        return market == Market.US || market == Market.CA ? Paper.LETTER : Paper.A4;
     }
 
     private static String orElse(String given, String usual) {

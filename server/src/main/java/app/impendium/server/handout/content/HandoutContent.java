@@ -1,5 +1,6 @@
 package app.impendium.server.handout.content;
 
+import app.impendium.server.document.Market;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -35,7 +36,12 @@ public record HandoutContent(
     /** What hand-outs are printed on. */
     public enum Paper {
         A4,
-        LETTER
+        LETTER;
+
+        /** What is usual in a market. */
+        public static Paper of(Market market) {
+            return market == Market.US || market == Market.CA ? LETTER : A4;
+        }
     }
 
     /**

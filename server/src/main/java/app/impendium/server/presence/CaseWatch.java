@@ -1,0 +1,127 @@
+package app.impendium.server.presence;
+
+import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.presence.Viewers.Present;
+import app.impendium.server.presence.Viewers.Viewer;
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.task.TaskExecutor;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells those who look at a case what is new of it, within a second or two: it asks the database for all of them at once, so
+ * that it does not matter which instance somebody else is served by.
+ */
+@Service
+class CaseWatch {
+    /** Whoever looks on asks again after it, and shows again by that who they are. */
+    private static final long ENDS_AFTER_MS = 120_000;
+
+    private final ConcurrentMap<UUID, Watching> watching = new ConcurrentHashMap<>();
+    private final Viewers viewers;
+    private final TaskExecutor executor;
+
+    CaseWatch(Viewers viewers, @Qualifier("applicationTaskExecutor") TaskExecutor executor, MeterRegistry metrics) {
+        this.viewers = viewers;
+        this.executor = executor;
+        Gauge.builder("impendium.windows", watching, ConcurrentMap::size)
+                .description("Windows that look at a case and are told its news")
+                .register(metrics);
+    }
+
+    /** A window that looks at a case. */
+    private static final class Watching {
+        private final Viewer viewer;
+        private final SseEmitter emitter = new SseEmitter(ENDS_AFTER_MS);
+        private CaseNews told;
+
+        Watching(Viewer viewer) {
+            this.viewer = viewer;
+        }
+
+        /** Tells what is new, or shows that the connection lives; ends it where it does not. */
+        synchronized void tell(CaseNews news, boolean showsLife) {
+            try {
+                if (!news.equals(told)) {
+                    emitter.send(SseEmitter.event().name("news").data(news));
+                    told = news;
+                } else if (showsLife) {
+                    emitter.send(SseEmitter.event().comment(""));
+                }
+            } catch (IOException | IllegalStateException e) {
+                emitter.completeWithError(e);
+            }
+        }
+    }
+
+    /** What is told of a case to somebody from now on, until they go. */
+    SseEmitter watch(SignedInAdvisor who, UUID caseId) {
+        Watching added = new Watching(new Viewer(UUID.randomUUID(), caseId, who.id()));
+        UUID id = added.viewer.id();
+        Runnable end = () -> {
+            if (watching.remove(id) != null) {
+                viewers.gone(id);
+            }
+        };
+        added.emitter.onCompletion(end);
+        added.emitter.onTimeout(added.emitter::complete);
+        viewers.seen(List.of(added.viewer));
+        watching.put(id, added);
+        return added.emitter;
+    }
+
+    @Scheduled(fixedDelay = 1000)
+    void tellNews() {
+        if (!watching.isEmpty()) {
+            tell(false);
+        }
+    }
+
+    @Scheduled(fixedDelay = 10_000)
+    void showLife() {
+        if (!watching.isEmpty()) {
+            viewers.seen(watching.values().stream().map(each -> each.viewer).toList());
+            tell(true);
+        }
+    }
+
+    private void tell(boolean showsLife) {
+        Set<UUID> cases =
+                watching.values().stream().map(each -> each.viewer.caseId()).collect(Collectors.toSet());
+        Map<UUID, Integer> revisions = viewers.revisions(cases);
+        Map<UUID, List<Present>> present = viewers.present(cases);
+        for (Watching each : watching.values()) {
+            UUID caseId = each.viewer.caseId();
+            Integer revision = revisions.get(caseId);
+            if (revision == null) {
+                each.emitter.complete();
+            } else {
+                List<String> others = present.getOrDefault(caseId, List.of()).stream()
+                        .filter(other -> !other.advisorId().equals(each.viewer.advisorId()))
+                        .map(Present::name)
+                        .toList();
+                // Whoever reads slowly keeps nobody else waiting.
+                executor.execute(() -> each.tell(new CaseNews(revision, others), showsLife));
+            }
+        }
+    }
+
+    /** Who looks on is served by another instance, or when this one is back. */
+    @EventListener(ContextClosedEvent.class)
+    void end() {
+        watching.values().forEach(each -> each.emitter.complete());
+    }
+}

@@ -1,0 +1,2 @@
+/** What is done that a practice's log tells of. */
+package app.impendium.server.recorded;
