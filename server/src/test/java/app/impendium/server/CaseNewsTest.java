@@ -7,6 +7,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -39,6 +45,26 @@ class CaseNewsTest {
             assertThat(news.next().isMissingNode())
                     .as("the end of what there is to tell")
                     .isTrue();
+        }
+    }
+
+    @Test
+    void tellsOneWindowNoMoreWhereSomebodyOpensTooMany() throws Exception {
+        Client ida = Client.ofOwnPractice("Ida Brandt", "ida@many-windows.example");
+        String address = ida.post("/api/cases", Documents.purchase("Fern Rise").toString())
+                .header("Location");
+        ExecutorService atOnce = Executors.newFixedThreadPool(20);
+        try (News first = new News(ida, address)) {
+            assertThat(first.next().isMissingNode()).isFalse();
+            List<Future<News>> others =
+                    atOnce.invokeAll(Collections.nCopies(20, (Callable<News>) () -> new News(ida, address)));
+
+            assertThat(first.next().isMissingNode()).isTrue();
+            for (Future<News> each : others) {
+                each.get().close();
+            }
+        } finally {
+            atOnce.shutdownNow();
         }
     }
 

@@ -6,6 +6,7 @@ import app.impendium.server.presence.Viewers.Viewer;
 import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
 import java.io.IOException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -30,6 +31,12 @@ class CaseWatch {
     /** Whoever looks on asks again after it, and shows again by that who they are. */
     private static final long ENDS_AFTER_MS = 120_000;
 
+    /** In seconds. */
+    private static final int LONGEST_QUIET = 3;
+
+    /** Of one person; with one more, the one that has been open longest is told nothing any more. */
+    private static final int MOST_WINDOWS = 20;
+
     private final ConcurrentMap<UUID, Watching> watching = new ConcurrentHashMap<>();
     private final Viewers viewers;
     private final TaskExecutor executor;
@@ -46,20 +53,24 @@ class CaseWatch {
     private static final class Watching {
         private final Viewer viewer;
         private final SseEmitter emitter = new SseEmitter(ENDS_AFTER_MS);
+        private final long since = System.nanoTime();
         private CaseNews told;
+        private int quiet;
 
         Watching(Viewer viewer) {
             this.viewer = viewer;
         }
 
-        /** Tells what is new, or shows that the connection lives; ends it where it does not. */
-        synchronized void tell(CaseNews news, boolean showsLife) {
+        /** Tells what is new, else something of no meaning from time to time: by that it is noticed that somebody went. */
+        synchronized void tell(CaseNews news) {
             try {
                 if (!news.equals(told)) {
                     emitter.send(SseEmitter.event().name("news").data(news));
                     told = news;
-                } else if (showsLife) {
+                    quiet = 0;
+                } else if (++quiet == LONGEST_QUIET) {
                     emitter.send(SseEmitter.event().comment(""));
+                    quiet = 0;
                 }
             } catch (IOException | IllegalStateException e) {
                 emitter.completeWithError(e);
@@ -80,25 +91,36 @@ class CaseWatch {
         added.emitter.onTimeout(added.emitter::complete);
         viewers.seen(List.of(added.viewer));
         watching.put(id, added);
+        endOneTooMany(who.id());
         return added.emitter;
+    }
+
+    private void endOneTooMany(UUID advisorId) {
+        List<Watching> theirs = watching.values().stream()
+                .filter(each -> each.viewer.advisorId().equals(advisorId))
+                .toList();
+        if (theirs.size() > MOST_WINDOWS) {
+            theirs.stream()
+                    .min(Comparator.comparingLong(each -> each.since))
+                    .ifPresent(oldest -> oldest.emitter.complete());
+        }
     }
 
     @Scheduled(fixedDelay = 1000)
     void tellNews() {
         if (!watching.isEmpty()) {
-            tell(false);
+            tell();
         }
     }
 
     @Scheduled(fixedDelay = 10_000)
-    void showLife() {
+    void renew() {
         if (!watching.isEmpty()) {
             viewers.seen(watching.values().stream().map(each -> each.viewer).toList());
-            tell(true);
         }
     }
 
-    private void tell(boolean showsLife) {
+    private void tell() {
         Set<UUID> cases =
                 watching.values().stream().map(each -> each.viewer.caseId()).collect(Collectors.toSet());
         Map<UUID, Integer> revisions = viewers.revisions(cases);
@@ -114,7 +136,7 @@ class CaseWatch {
                         .map(Present::name)
                         .toList();
                 // Whoever reads slowly keeps nobody else waiting.
-                executor.execute(() -> each.tell(new CaseNews(revision, others), showsLife));
+                executor.execute(() -> each.tell(new CaseNews(revision, others)));
             }
         }
     }
