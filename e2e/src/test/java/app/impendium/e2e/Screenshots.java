@@ -75,6 +75,14 @@ final class Screenshots {
             advisor.press("Edit Alder Savings, conventional");
             take(page, "limits");
             history(advisor);
+            page.navigate("/clients");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lucan and Odile Ferreira"))
+                    .first()
+                    .click();
+            assertThat(advisor.heading("Lucan and Odile Ferreira")).isVisible();
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("22 Harrow Court")))
+                    .isVisible();
+            take(page, "clients");
             page.navigate("/practice/people");
             advisor.press("Edit Tobias Pell");
             advisor.press("New password link");
@@ -148,7 +156,6 @@ final class Screenshots {
             take(advisor.page(), "cases-narrow");
             advisor.open("14 Quarry Lane");
             take(advisor.page(), "loan-narrow");
-            options(advisor, "5 Heron Mews", "options-narrow");
             Page client = advisor.page();
             client.navigate("/cases");
             client.navigate(ClientPageTest.link(advisor.open("22 Harrow Court"), ""));
