@@ -7,7 +7,8 @@ readonly SOAK_PORTS=(8580 8581)
 soak_all() {
   local application_kills=${1:-200} database_kills=${2:-50}
   prepare_data_folder
-  DATA=$DATA/soak LOGS=$DATA/soak/log
+  DATA=$DATA/soak
+  LOGS=$DATA/log
   rm -rf "$DATA"
   prepare_data_folder
   ensure_tools chromium
