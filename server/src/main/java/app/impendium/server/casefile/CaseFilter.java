@@ -75,8 +75,8 @@ public record CaseFilter(
         /** The latest saved. */
         SAVED("c.saved_at desc"),
         /** What has its next day soonest. */
-        NEXT_DAY("n.day nulls last, c.saved_at desc"),
-        /** The dearest home by the month. */
+        NEXT_DAY(NextDay.DAY + " nulls last, c.saved_at desc"),
+        /** What costs most a month. */
         PAYMENT("c.monthly_cost_cents desc"),
         /** What keeps to the fewest of its limit sets; what is not known comes last. */
         LIMITS("c.limit_sets_met::float / c.limit_sets nulls last, c.saved_at desc"),

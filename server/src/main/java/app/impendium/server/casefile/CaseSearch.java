@@ -22,13 +22,7 @@ import org.springframework.stereotype.Component;
 class CaseSearch {
     private static final int PART = 50;
 
-    /** The next day of each case, from today on. */
-    private static final String FROM = """
-             from case_file c left join advisor a on a.id = c.advisor_id
-            left join lateral (
-                select d.kind, d.day from case_day d where d.case_id = c.id and d.day >= :today
-                order by d.day, d.kind limit 1) n on true
-            """;
+    private static final String FROM = " from case_file c left join advisor a on a.id = c.advisor_id ";
 
     private final JdbcClient database;
 
@@ -55,7 +49,8 @@ class CaseSearch {
         given.put("from", from);
         List<CaseSummary> part = database.sql(
                         "select c.id, c.title, c.clients, c.currency, c.monthly_cost_cents, c.payoff_date, c.saved_at, c.saved_by,"
-                                + " c.limit_sets, c.limit_sets_met, c.deleted_at, a.name as advisor, n.kind, n.day"
+                                + " c.limit_sets, c.limit_sets_met, c.deleted_at, a.name as advisor, "
+                                + NextDay.KIND + " as kind, " + NextDay.DAY + " as day"
                                 + found + " order by " + filter.sort().order() + " limit :part offset :from")
                 .params(given)
                 .query(CaseSearch::summary)
@@ -79,11 +74,11 @@ class CaseSearch {
                 filter.client());
         asked.add("c.advisor_id = :advisor", "advisor", filter.advisor());
         asked.add(
-                "n.kind = :next",
+                NextDay.KIND + " = :next",
                 "next",
                 filter.next() == null ? null : filter.next().name());
         asked.add(
-                "n.day <= :until",
+                NextDay.DAY + " <= :until",
                 "until",
                 filter.nextWithinDays() == null ? null : today.plusDays(filter.nextWithinDays()));
         asked.add("c.monthly_cost_cents >= :least", "least", filter.paymentFromCents());
