@@ -23,7 +23,10 @@ export function EraseDialog({ client, close, done }: EraseDialogProps) {
       {extent.data && (
         <>
           <Titles heading="These cases go" titles={extent.data.gone} />
-          <Titles heading="These stay with another client" titles={extent.data.kept} />
+          <Titles
+            heading="These stay with another client, and with them the name that they are made out to"
+            titles={extent.data.kept}
+          />
         </>
       )}
       <label className="mt-4 block font-medium">

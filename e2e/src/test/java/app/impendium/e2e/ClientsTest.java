@@ -59,6 +59,9 @@ class ClientsTest extends Journey {
         advisor.toCases().begin("9 Cooper Row", "T. Voss");
         advisor.waitUntilSaved();
         Page page = advisor.page();
+        link(page, "Contact of T. Voss").click();
+        exactly(page, "Phone").fill("555 0177");
+        leave(page, "Phone");
 
         page.navigate("/clients?search=tamsin");
         link(page, "Tamsin Voss").click();
@@ -76,6 +79,13 @@ class ClientsTest extends Journey {
         assertThat(dialog).containsText("Tamsin Voss takes over all cases of T. Voss");
         advisor.press("Merge");
         assertThat(dialog).hasCount(0);
+        // What one of them knew stays when the next field is left.
+        assertThat(exactly(page, "Phone")).hasValue("555 0177");
+        exactly(page, "Notes").fill("One and the same.");
+        leave(page, "Notes");
+        page.reload();
+        assertThat(exactly(page, "Phone")).hasValue("555 0177");
+        assertThat(exactly(page, "Notes")).hasValue("One and the same.");
         assertThat(list(page, "Cases").getByRole(AriaRole.LISTITEM)).hasCount(2);
         page.navigate("/clients?search=t.%20voss");
         assertThat(page.getByText("No name, email, address or phone number contains “t. voss”."))
@@ -113,6 +123,13 @@ class ClientsTest extends Journey {
                 .containsText("Bea Ostrander exported a client that is gone");
         assertThat(page.getByText("Edwin Sorrow")).hasCount(0);
         page.waitForDownload(() -> advisor.press("Save as CSV"));
+    }
+
+    /** Leaves a field, and waits until what is typed there is saved. */
+    private static void leave(Page page, String field) {
+        page.waitForResponse(
+                answer -> answer.request().method().equals("PUT") && answer.ok(),
+                () -> exactly(page, field).blur());
     }
 
     private static Locator choice(Page page, String label) {
