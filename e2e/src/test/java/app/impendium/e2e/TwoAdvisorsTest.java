@@ -7,14 +7,11 @@ import org.junit.jupiter.api.Test;
 /** One case open twice: both are told, and neither loses work. */
 class TwoAdvisorsTest extends Journey {
 
+    private final Advisor bea = someone().signIn(Advisor.EMAIL);
+
     @Test
     void tellsOfAConflictAndLetsEitherStateGoOn() {
-        Advisor bea = someone().signIn(Advisor.EMAIL).begin("Open twice", "");
-        Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Open twice");
-        bea.say(Field.TERM, "15");
-        bea.waitUntilSaved();
-
-        tobias.say(Field.TERM, "20");
+        Advisor tobias = whoseStateMeetsAnother("Open twice");
         assertThat(tobias.page().getByText("Bea Ostrander saved this case")).isVisible();
         tobias.press("Keep theirs");
         assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
@@ -25,12 +22,7 @@ class TwoAdvisorsTest extends Journey {
 
     @Test
     void letsOnesOwnStateGoOn() {
-        Advisor bea = someone().signIn(Advisor.EMAIL).begin("Mine goes on", "");
-        Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Mine goes on");
-        bea.say(Field.TERM, "15");
-        bea.waitUntilSaved();
-
-        tobias.say(Field.TERM, "20");
+        Advisor tobias = whoseStateMeetsAnother("Mine goes on");
         tobias.press("Keep mine");
         tobias.waitUntilSaved();
         bea.page().reload();
@@ -39,7 +31,7 @@ class TwoAdvisorsTest extends Journey {
 
     @Test
     void showsWhatAColleagueSavedWhileNothingOfOursWaits() {
-        Advisor bea = someone().signIn(Advisor.EMAIL).begin("Looked at", "");
+        bea.begin("Looked at", "");
         Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open("Looked at");
         assertThat(bea.page().getByTestId("others")).hasText("Also open: Tobias Pell");
         assertThat(tobias.page().getByTestId("others")).hasText("Also open: Bea Ostrander");
@@ -51,5 +43,16 @@ class TwoAdvisorsTest extends Journey {
 
         bea.toCases();
         assertThat(tobias.page().getByTestId("others")).hasText("");
+    }
+
+    /** Who changed the term to 20 years without a connection, while Bea Ostrander changed it to 15, and has one again. */
+    private Advisor whoseStateMeetsAnother(String title) {
+        bea.begin(title, "");
+        Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open(title);
+        tobias.page().context().setOffline(true);
+        tobias.say(Field.TERM, "20");
+        bea.say(Field.TERM, "15").waitUntilSaved();
+        tobias.page().context().setOffline(false);
+        return tobias;
     }
 }
