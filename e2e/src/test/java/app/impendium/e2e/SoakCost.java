@@ -7,7 +7,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The dearest questions that can be asked: every case of the demo with as many options as a case may have, each paid weekly over
+ * The costliest questions that can be asked: every case of the demo with as many options as a case may have, each paid weekly over
  * forty years, under fifty limit sets. No answer may take more than two seconds. Run by ./impendium soak.
  */
 final class SoakCost {
@@ -29,7 +29,7 @@ final class SoakCost {
         for (JsonNode document : cost.samples.all("CaseDocument")) {
             cost.askAll(heavy((ObjectNode) document.deepCopy()));
         }
-        System.out.printf("the dearest answer took %d ms%n", cost.worst);
+        System.out.printf("the costliest answer took %d ms%n", cost.worst);
         System.exit(cost.worst <= LONGEST_MS ? 0 : 1);
     }
 

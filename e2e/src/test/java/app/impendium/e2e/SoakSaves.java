@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -18,6 +19,7 @@ import tools.jackson.databind.JsonNode;
 final class SoakSaves {
     private static final int WRITERS = 6;
     private static final int PART = 25;
+    private static final long BREATH_NANOS = 100_000_000;
 
     private final Path over;
     private final AtomicInteger failures = new AtomicInteger();
@@ -104,7 +106,8 @@ final class SoakSaves {
                 try {
                     return client.get(address).get("revision").asInt();
                 } catch (IOException e) {
-                    Thread.onSpinWait();
+                    // Whoever asks without a pause keeps it from coming back.
+                    LockSupport.parkNanos(BREATH_NANOS);
                 } catch (InterruptedException e) {
                     Thread.currentThread().interrupt();
                     return last;

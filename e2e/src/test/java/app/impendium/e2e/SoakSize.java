@@ -9,10 +9,13 @@ import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 
 /**
- * What a list, a search and a save take in a practice of a few cases, and again with 5,000 cases and 1,000 states of the one that
+ * What a list, a search and a save take in a practice of fifty cases, and again with 5,000 cases and 1,000 states of the one that
  * is saved: the medians, and how much more the large one takes. Run by ./impendium soak.
  */
 final class SoakSize {
+    /** As many as a list shows at first, so that both lists tell as much. */
+    private static final int FEW_CASES = 50;
+
     private static final int CASES = 5_000;
     private static final int STATES = 1_000;
     private static final int WARM_UP = 300;
@@ -41,14 +44,15 @@ final class SoakSize {
     private void run() throws Exception {
         Question list = () -> client.get("/api/cases");
         Question search = () -> client.get("/api/cases?search=measured%20mews");
+        grow(FEW_CASES, 0);
         double[] few = {median(list), median(search), median(this::save)};
-        grow();
+        grow(CASES, STATES);
         double[] many = {median(list), median(search), median(this::save)};
         String[] names = {"list", "search", "save"};
         double worst = 0;
         for (int i = 0; i < names.length; i++) {
             System.out.printf(
-                    "%s: %.1f ms with few, %.1f ms with %d cases and %d states: %.2f times%n",
+                    "%s: %.1f ms with fifty cases, %.1f ms with %d cases and %d states: %.2f times%n",
                     names[i], few[i], many[i], CASES, STATES, many[i] / few[i]);
             worst = Math.max(worst, many[i] / few[i]);
         }
@@ -64,15 +68,16 @@ final class SoakSize {
         revision++;
     }
 
-    private void grow() throws Exception {
+    /** Begins as many cases, and saves one until it has as many states. */
+    private void grow(int cases, int states) throws Exception {
         ExecutorService some = Executors.newFixedThreadPool(AT_ONCE);
-        for (Future<String> each : some.invokeAll(IntStream.range(0, CASES)
+        for (Future<String> each : some.invokeAll(IntStream.range(0, cases)
                 .<Callable<String>>mapToObj(i -> () -> client.begin("Plot " + i + ", Long Meadow"))
                 .toList())) {
             each.get();
         }
         some.shutdown();
-        while (revision < STATES) {
+        while (revision < states) {
             save();
         }
     }
