@@ -1,5 +1,6 @@
 package app.impendium.core.fit;
 
+import app.impendium.core.finding.GivenUpException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -102,6 +103,7 @@ final class DebtChoice {
     }
 
     private void from(int next, long paid, long cash) {
+        GivenUpException.throwIfInterrupted();
         looks++;
         boolean isEnough = paid >= payment && cash >= balance;
         int count = isEnough ? taken.size() : taken.size() + fewestMore(next, paid);

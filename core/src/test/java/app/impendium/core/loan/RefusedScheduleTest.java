@@ -1,11 +1,13 @@
 package app.impendium.core.loan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Finding;
+import app.impendium.core.finding.GivenUpException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
@@ -84,6 +86,16 @@ class RefusedScheduleTest {
         Schedule rest = Schedule.of(Renewal.of(below, Schedule.of(below), 60, rate("4")));
         assertThat(rest.line(1).payment()).isEqualTo(rest.line(1).interest());
         assertThat(rest.balanceAfter(rest.payments() - 1)).isEqualTo(rest.balanceAfter(0));
+    }
+
+    @Test
+    void givesUpWhereNobodyWaitsForIt() {
+        LoanTerms terms = terms(PaymentFrequency.MONTHLY, "4", 300, LoanFeatures.NONE);
+        Thread.currentThread().interrupt();
+
+        assertThatExceptionOfType(GivenUpException.class).isThrownBy(() -> Schedule.of(terms));
+        assertThat(Thread.interrupted()).isTrue();
+        assertThat(Schedule.of(terms).payments()).isEqualTo(300);
     }
 
     private static Finding refusal(PaymentFrequency frequency, String percent, int payments, LoanFeatures features) {

@@ -2,6 +2,7 @@ package app.impendium.server.problem;
 
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
+import app.impendium.core.finding.GivenUpException;
 import app.impendium.server.problem.Parameters.ParameterException;
 import app.impendium.server.problem.UnknownParameters.UnknownParameterException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -48,6 +49,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         problem.setProperty(
                 FIELDS, exception.findings().stream().map(FieldProblem::inBody).toList());
         return respond(problem);
+    }
+
+    /** What was interrupted for its cost. */
+    @ExceptionHandler
+    ResponseEntity<Object> givenUp(GivenUpException exception, WebRequest request) {
+        return respond(refuse(
+                request,
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This takes too long to calculate",
+                "Ask with fewer options, fewer limit sets or a shorter ladder."));
     }
 
     @ExceptionHandler
