@@ -15,13 +15,13 @@ export function Changes({ now, before }: ChangesProps) {
     <ul>
       {all.slice(0, MOST_SHOWN).map(({ of, was, is }) => (
         <li key={of}>
-          <span className="text-soft">{of}</span>{' '}
-          {was !== '' && (
+          <span className="text-soft">{of}</span> {was === null && 'added'}
+          {is === null && 'deleted'}
+          {was !== null && is !== null && (
             <>
-              {was} <span aria-label="became">→</span>{' '}
+              {was} <span aria-label="became">→</span> {is}
             </>
           )}
-          {is}
         </li>
       ))}
       {all.length > MOST_SHOWN && <li className="text-soft">and {all.length - MOST_SHOWN} more</li>}

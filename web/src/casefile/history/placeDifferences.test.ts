@@ -11,7 +11,7 @@ const changed = (...changes: OptionChange[]) =>
   changes.reduce((document, change) => changeOption(document, 'first', change), base)
 const told = (before = base, after = base) =>
   placeDifferences(before, after, 'en-US').map(({ of, was, is }) =>
-    (was === '' ? `${of} ${is}` : `${of} ${was} → ${is}`).replaceAll(NARROW_SPACE, ' '),
+    `${of} ${was ?? 'not there'} → ${is ?? 'not there'}`.replaceAll(NARROW_SPACE, ' '),
   )
 
 describe('placeDifferences', () => {
@@ -38,11 +38,11 @@ describe('placeDifferences', () => {
     ])
   })
 
-  it('tells what is added to a list, changed in it and deleted', () => {
+  it('tells what is added to a list, changed in it and there → not there', () => {
     const once = changed(addExtra('e1', 'ONCE', 100_00, { payment: 3, day: null }))
-    expect(told(base, once)).toEqual(['extra payment 1 added'])
+    expect(told(base, once)).toEqual(['extra payment 1 not there → there'])
     expect(told(once, changeOption(once, 'first', withoutEntry('extras', 'e1')))).toEqual([
-      'extra payment 1 deleted',
+      'extra payment 1 there → not there',
     ])
     const people = { ...base, household: { ...NOBODY, people: [{ id: 'p', name: 'Ida' }] } }
     const renamed = { ...base, household: { ...NOBODY, people: [{ id: 'p', name: 'Ada' }] } }
@@ -52,14 +52,14 @@ describe('placeDifferences', () => {
   it('names the option where there are several, and the one that became the baseline', () => {
     const { options } = addOption(base.options, baselineOf(base), withTerms({ ratePercent: 6 }))
     const two = { ...base, options }
-    expect(told(base, two)).toEqual(['Option 2 added'])
+    expect(told(base, two)).toEqual(['Option 2 not there → there'])
     const second = options[1]
-    if (!second) throw new Error('an option was added')
+    if (!second) throw new Error('an option was not there → there')
     expect(told(two, changeOption(two, second.id, withTerms({ ratePercent: 6.5 })))).toEqual([
       'Option 2: rate 6 % → 6.5 %',
     ])
     expect(told(two, { ...two, options: makeBaseline(options, second).options })).toEqual([
-      'Option 1 made the baseline',
+      'baseline Option 1 → Option 2',
     ])
   })
 

@@ -9,8 +9,10 @@ import {
   type Json,
 } from './placeWords'
 
-/** A place in which two states of a case differ, and what each says there. */
-export type PlaceDifference = { of: string; was: string; is: string }
+/** A place in which two states of a case differ, and what each says there; null where an entry of a list is not there. */
+export type PlaceDifference = { of: string; was: string | null; is: string | null }
+
+const THERE = 'there'
 
 type Entry = Fields & { id: string }
 
@@ -57,7 +59,7 @@ export function placeDifferences(
     idsOf(one, other).flatMap((id) => {
       const [old, now] = [one, other].map((entries) => entries.find((entry) => entry.id === id))
       const title = of(context, `${entryWords(list)} ${titleOf(now ?? old, now ? other : one)}`)
-      if (!old || !now) return [{ of: title, was: '', is: now ? 'added' : 'deleted' }]
+      if (!old || !now) return [{ of: title, was: old ? THERE : null, is: now ? THERE : null }]
       return inFields(title, null, old, now)
     })
 
@@ -66,13 +68,20 @@ export function placeDifferences(
     const changes = idsOf(one, other).flatMap((id) => {
       const [old, now] = [one, other].map((options) => options.find((option) => option.id === id))
       const title = areMany ? optionTitle(now ?? old, now ? other : one) : ''
-      if (!old || !now) return [{ of: title, was: '', is: now ? 'added' : 'deleted' }]
+      if (!old || !now) return [{ of: title, was: old ? THERE : null, is: now ? THERE : null }]
       return inFields(title, null, old, now)
     })
-    const first = other[0]
-    return one[0]?.id === first?.id || !one.some(({ id }) => id === first?.id)
+    const [first, newFirst] = [one[0], other[0]]
+    return first?.id === newFirst?.id || !one.some(({ id }) => id === newFirst?.id)
       ? changes
-      : [...changes, { of: optionTitle(first, other, 'Option 1'), was: '', is: 'made the baseline' }]
+      : [
+          ...changes,
+          {
+            of: 'baseline',
+            was: optionTitle(first, one, 'Option 1'),
+            is: optionTitle(newFirst, one, 'Option 1'),
+          },
+        ]
   }
 
   return [

@@ -1,8 +1,8 @@
 import { AlertDialog } from 'radix-ui'
 import type { CaseDocument, CaseView } from '../../api/client'
 import { formatMoment } from '../../format/date'
-import { localeOfCase, MARKETS, marketOf } from '../../format/market'
-import { documentDifferences } from './documentDifferences'
+import { localeOfCase } from '../../format/market'
+import { placeDifferences } from '../history/placeDifferences'
 import '../../ui/dialog.css'
 import './conflict.css'
 
@@ -13,12 +13,14 @@ type ConflictDialogProps = {
   keepTheirs: () => void
 }
 
+const NOT_THERE = 'not there'
+
 /** Two states of one case that cannot be merged: says where they differ and asks which goes on. Neither is lost. */
 export function ConflictDialog({ mine, theirs, keepMine, keepTheirs }: ConflictDialogProps) {
   const { savedBy, savedByYou, savedAt } = theirs
   const who = savedByYou ? 'You' : savedBy
   const others = savedByYou ? 'From the other tab' : `${savedBy}’s`
-  const differences = documentDifferences(mine, theirs.document, localeOfCase(mine), MARKETS[marketOf(mine)])
+  const differences = placeDifferences(theirs.document, mine, localeOfCase(mine))
   return (
     <AlertDialog.Root open>
       <AlertDialog.Portal>
@@ -37,11 +39,11 @@ export function ConflictDialog({ mine, theirs, keepMine, keepTheirs }: ConflictD
               </tr>
             </thead>
             <tbody>
-              {differences.map(({ of, theirs: there, mine: here }) => (
+              {differences.map(({ of, was, is }) => (
                 <tr key={of}>
                   <th scope="row">{of}</th>
-                  <td>{there}</td>
-                  <td>{here}</td>
+                  <td>{was ?? NOT_THERE}</td>
+                  <td>{is ?? NOT_THERE}</td>
                 </tr>
               ))}
             </tbody>

@@ -2,6 +2,8 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** One case open twice: both are told, and neither loses work. */
@@ -13,6 +15,9 @@ class TwoAdvisorsTest extends Journey {
     void tellsOfAConflictAndLetsEitherStateGoOn() {
         Advisor tobias = whoseStateMeetsAnother("Open twice");
         assertThat(tobias.page().getByText("Bea Ostrander saved this case")).isVisible();
+        assertThat(tobias.page()
+                        .getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("term 15 years 20 years")))
+                .isVisible();
         tobias.press("Keep theirs");
         assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
         tobias.press("Undo");
