@@ -21,6 +21,12 @@ lock_data_folder() {
   flock -n 9 || fail "Another ./impendium is at work in $DATA." "Wait until it is done."
 }
 
+# The same for what a service manager starts, several at once: each waits for its turn.
+wait_for_data_folder() {
+  exec 9>"$DATA/lock"
+  flock 9
+}
+
 # port_is_taken PORT [ADDRESS]
 port_is_taken() { (exec 3<>"/dev/tcp/${2:-127.0.0.1}/$1") 2>/dev/null; }
 

@@ -62,11 +62,19 @@ prepare_to_serve() {
   prepare_fast_starts
 }
 
+# serve_database: the database alone, for what starts it again when it ends.
+serve_database() {
+  prepare_data_folder
+  wait_for_data_folder
+  ensure_tools
+  start_cluster postgres
+}
+
 # serve_application: the application in the foreground, for what starts it again when it ends. Several may serve beside one
 # another on the same database, each on a port of its own.
 serve_application() {
   prepare_data_folder
-  lock_data_folder
+  wait_for_data_folder
   choose_port
   choose_demo
   prepare_to_serve

@@ -157,6 +157,25 @@ class LauncherTest {
     }
 
     @Test
+    void servicesThatBeginAtOnceShareOneDatabase() throws IOException {
+        stub("java", "echo \"$IMPENDIUM_PORT serves $IMPENDIUM_DATABASE_URL\"");
+
+        Outcome outcome = run("""
+                ensure_tools() { :; }
+                build_application() { :; }
+                unpack_application() { :; }
+                serve_database & (IMPENDIUM_PORT=8485; serve_application) & (IMPENDIUM_PORT=8486; serve_application) &
+                wait
+                """);
+
+        assertThat(outcome.status()).as(outcome.output()).isZero();
+        assertThat(outcome.output()).containsOnlyOnce("Creating the database").containsOnlyOnce("Starting the database");
+        assertThat(outcome.output().lines().filter(line -> line.contains(" serves jdbc:postgresql:")))
+                .extracting(line -> line.substring(0, 4))
+                .containsExactlyInAnyOrder("8485", "8486");
+    }
+
+    @Test
     void theDemoIsForThisMachineAloneUnlessItIsAskedForByName() {
         assertThat(run("choose_demo; echo $IMPENDIUM_DEMO").output()).isEqualTo("true\n");
         assertThat(run("IMPENDIUM_ADDRESS=0.0.0.0; choose_demo; echo $IMPENDIUM_DEMO")
