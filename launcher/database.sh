@@ -141,8 +141,9 @@ stop_cluster() {
 
 # run_sql CLUSTER DATABASE SQL
 run_sql() {
-  PGPASSWORD=$(cat "$1.password") "$(cluster_bin "$1")/psql" --host=127.0.0.1 --port="$DATABASE_PORT" \
-    --username="$DATABASE_USER" --dbname="$2" --no-psqlrc --quiet --tuples-only --no-align --command="$3" 9>&-
+  PGOPTIONS="-c client_min_messages=warning" PGPASSWORD=$(cat "$1.password") "$(cluster_bin "$1")/psql" \
+    --host=127.0.0.1 --port="$DATABASE_PORT" --username="$DATABASE_USER" --dbname="$2" --no-psqlrc --quiet \
+    --tuples-only --no-align --command="$3" 9>&-
 }
 
 # ensure_database NAME: creates the database unless it is there, and says where it is to who starts a server.

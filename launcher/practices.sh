@@ -40,14 +40,20 @@ print_setup_code() {
   hash=$(printf '%s' "$code" | sha256sum | cut -d' ' -f1)
   run_sql "$CLUSTER" impendium \
     "insert into setup_code (hash, ends_at) values (decode('$hash', 'hex'), now() + interval '1 day')"
-  say "  Set up a practice   $(server_url)/set-up"
+  say "  Set up a practice   $(setup_page)"
   say "  Set-up code         $(sed 's/..../&-/g; s/-$//' <<<"$code")   (good once, for a day)"
+}
+
+# What a service manager started is found where its proxy is.
+setup_page() {
+  ! server_pid >/dev/null || server_url
+  printf '/set-up'
 }
 
 issue_setup_code() {
   prepare_data_folder
-  server_pid >/dev/null || fail "Impendium is not running." "Start it first: ./impendium start"
   find_cluster postgres
+  cluster_runs "$CLUSTER" || fail "Impendium is not running." "Start it first: ./impendium start"
   DATABASE_PORT=$(cluster_port "$CLUSTER")
   print_setup_code
 }

@@ -169,7 +169,9 @@ class LauncherTest {
                 """);
 
         assertThat(outcome.status()).as(outcome.output()).isZero();
-        assertThat(outcome.output()).containsOnlyOnce("Creating the database").containsOnlyOnce("Starting the database");
+        assertThat(outcome.output())
+                .containsOnlyOnce("Creating the database")
+                .containsOnlyOnce("Starting the database");
         assertThat(outcome.output().lines().filter(line -> line.contains(" serves jdbc:postgresql:")))
                 .extracting(line -> line.substring(0, 4))
                 .containsExactlyInAnyOrder("8485", "8486");
@@ -195,15 +197,15 @@ class LauncherTest {
                 ensure_database impendium
                 run_sql "$CLUSTER" impendium "create table practice (id int)"
                 run_sql "$CLUSTER" impendium "create table setup_code (hash bytea, ends_at timestamptz)"
-                printf 8480 >"$DATA/server.port"
                 tell_who_signs_in >"$DATA/told"
                 code=$(sed -n 's/.*Set-up code *\\([A-Z2-7-]*\\) .*/\\1/p' "$DATA/told" | tr -d -)
                 echo "${#code} letters"
                 run_sql "$CLUSTER" impendium "select hash = sha256('$code'), ends_at > now() from setup_code"
+                issue_setup_code
                 """);
 
         assertThat(outcome.status()).as(outcome.output()).isZero();
-        assertThat(outcome.output()).contains("16 letters", "t|t");
+        assertThat(outcome.output()).contains("16 letters", "t|t", "Set up a practice   /set-up\n");
     }
 
     private String refused(String refusal) {

@@ -15,8 +15,7 @@ class TwoAdvisorsTest extends Journey {
     void tellsOfAConflictAndLetsEitherStateGoOn() {
         Advisor tobias = whoseStateMeetsAnother("Open twice");
         assertThat(tobias.page().getByText("Bea Ostrander saved this case")).isVisible();
-        assertThat(tobias.page()
-                        .getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("term 15 years 20 years")))
+        assertThat(tobias.page().getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("term 15 years 20 years")))
                 .isVisible();
         tobias.press("Keep theirs");
         assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
