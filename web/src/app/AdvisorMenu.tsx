@@ -33,7 +33,7 @@ export function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
     <>
       {asks && <SignOutDialog signOut={() => void leave()} stay={() => setAsks(false)} />}
       <DropdownMenu.Root defaultOpen>
-        <DropdownMenu.Trigger className="button-quiet ml-auto shrink-0">{session.name}</DropdownMenu.Trigger>
+        <DropdownMenu.Trigger className="button-quiet shrink-0">{session.name}</DropdownMenu.Trigger>
         <MenuContent align="end">
           <DropdownMenu.Label className="note px-2.5 pt-1.5 pb-2">{session.practice}</DropdownMenu.Label>
           <DropdownMenu.RadioGroup value={theme} onValueChange={choose}>

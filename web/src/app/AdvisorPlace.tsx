@@ -11,7 +11,7 @@ export function AdvisorPlace({ showKeys }: { showKeys: () => void }) {
   const button = (
     <button
       type="button"
-      className="button-quiet ml-auto shrink-0"
+      className="button-quiet shrink-0"
       aria-haspopup="menu"
       onPointerEnter={() => void load()}
       onFocus={() => void load()}

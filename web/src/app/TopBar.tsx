@@ -21,13 +21,16 @@ export function TopBar({ children, actions }: TopBarProps) {
       <SkipLink />
       <Link
         to="/cases"
-        className="font-figures wide:w-[10.25rem] shrink-0 text-xl font-semibold"
+        className="font-figures wide:w-[10.25rem] max-mid:-order-2 shrink-0 text-xl font-semibold"
         aria-label="Impendium, all cases"
       >
         Impendium
       </Link>
       {children}
-      <AdvisorPlace showKeys={() => setShowsKeys(true)} />
+      {/* On a phone it shares the first line with the product, and what is open begins the next one. */}
+      <div className="max-mid:-order-1 max-mid:basis-[calc(100%-9rem)] ml-auto flex shrink-0 justify-end">
+        <AdvisorPlace showKeys={() => setShowsKeys(true)} />
+      </div>
       {showsKeys && (
         <Suspense>
           <KeysDialog actions={[...actions, ...ownActions]} close={() => setShowsKeys(false)} />

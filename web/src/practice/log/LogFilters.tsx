@@ -44,7 +44,7 @@ export function LogFilters({ filter, people, choose }: LogFiltersProps) {
     <div className="mt-3 flex flex-wrap gap-x-5 gap-y-2">
       {choice('advisor', 'Who', Object.fromEntries(people.map(({ id, name }) => [id, name])))}
       {choice('action', 'What they did', ACTIONS)}
-      {choice('kind', 'To', KINDS)}
+      {choice('kind', 'To what', KINDS)}
       <span className="flex flex-wrap gap-2">
         {day('since', 'From')}
         {day('until', 'to')}
