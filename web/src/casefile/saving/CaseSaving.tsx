@@ -4,6 +4,9 @@ import type { CaseWork } from '../desk'
 import { leadToEntry } from '../leadToEntry'
 import type { Figures } from '../useFigures'
 import { ConflictDialog } from './ConflictDialog'
+import { goOnFrom } from './goOnFrom'
+import { mergeBy } from './merge'
+import { sameDocument } from './sameDocument'
 import { SavedState } from './SavedState'
 import { useSaving } from './useSaving'
 
@@ -20,14 +23,16 @@ export function CaseSaving({ work, figures }: CaseSavingProps) {
       <SavedState state={saving} base={base} leadToEntry={() => leadToEntry(store, figures.problems)} />
       {saving.name === 'conflict' && (
         <ConflictDialog
+          base={base.document}
           mine={document}
           theirs={saving.theirs}
-          keepMine={() => saver.tell({ name: 'overwritten' })}
-          keepTheirs={() => {
+          goOn={(chosen) => {
+            const own = mergeBy(() => 'mine', base.document, document, saving.theirs.document)
             // Undo has it in this tab; the history has it for everybody.
-            void keepWhatGaveWay(saving.theirs.id, document).catch(() => undefined)
-            saver.tell({ name: 'adopted', view: saving.theirs })
-            store.adopt(saving.theirs.document)
+            if (!sameDocument(chosen, own)) {
+              void keepWhatGaveWay(saving.theirs.id, document).catch(() => undefined)
+            }
+            goOnFrom(work, saving.theirs, chosen)
           }}
         />
       )}

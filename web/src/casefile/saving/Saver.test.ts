@@ -82,7 +82,8 @@ describe('Saver', () => {
     await vi.runAllTimersAsync()
     expect(save).toHaveBeenCalledOnce()
 
-    saver.tell({ name: 'overwritten' })
+    saver.tell({ name: 'adopted', view: theirs })
+    wanting(saver, titled('mine still'))
     await vi.runAllTimersAsync()
     expect(save.mock.calls[1]).toEqual([4, titled('mine still')])
   })

@@ -3,7 +3,7 @@ import { aDocument } from '../../test/documents'
 import { addExtra, withEntry, withoutEntry } from '../featureLists'
 import { baselineOf, withDownAmount, withDownPercent, withTerms, type OptionChange } from '../option'
 import { addOption, changeOption, deleteOption, makeBaseline } from '../options'
-import { merge } from './merge'
+import { merge, mergeBy, overlaps } from './merge'
 
 const extra = addExtra('e1', 'ONCE', 100_00, { payment: 3, day: null })
 const other = addExtra('e2', 'EACH_YEAR', 500_00, { payment: 3, day: null })
@@ -68,5 +68,27 @@ describe('merge', () => {
       return { ...document, options }
     }
     expect(merge(base, withThree(), withThree())).toBeNull()
+  })
+
+  it('goes on as is chosen for each place that both changed, and keeps what only one did', () => {
+    const mine = { ...changed(rate, withTerms({ amortizationMonths: 240 })), title: 'Mine' }
+    const theirs = changed(withTerms({ ratePercent: 6 }), term, extra)
+    const [ratePlace, termPlace] = [
+      `/options/first/terms/ratePercent`,
+      `/options/first/terms/amortizationMonths`,
+    ]
+    expect(overlaps(base, mine, theirs).toSorted()).toEqual([termPlace, ratePlace])
+    expect(mergeBy((place) => (place === ratePlace ? 'theirs' : 'mine'), base, mine, theirs)).toEqual({
+      ...changed(withTerms({ ratePercent: 6, amortizationMonths: 240 }), extra),
+      title: 'Mine',
+    })
+  })
+
+  it('lets an entry that one changed and the other deleted stay or go', () => {
+    const mine = changed(withoutEntry('extras', 'e1'))
+    const theirs = changed(withEntry('extras', 'e1', { cents: 200_00 }))
+    expect(overlaps(base, mine, theirs)).toEqual(['/options/first/features/extras/e1'])
+    expect(mergeBy(() => 'theirs', base, mine, theirs)).toEqual(theirs)
+    expect(mergeBy(() => 'mine', base, mine, theirs)).toEqual(mine)
   })
 })

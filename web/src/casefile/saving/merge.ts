@@ -6,60 +6,99 @@ type Json = null | boolean | number | string | Json[] | Fields
 type Fields = { [name: string]: Json }
 type Entry = Fields & { id: string }
 
-/** Both changed the same place, each otherwise. */
-class Overlap extends Error {}
+/** Whose a place is to be where both changed it otherwise. */
+export type Side = 'mine' | 'theirs'
+
+/** Whose a place is to be, by the names and ids that lead to it: '/options/a81c/terms/ratePercent'. */
+type Choose = (place: string) => Side
 
 /**
- * What two people made of one document, with the changes of both; null where they changed the same place otherwise. A place
- * is a value, a list that has no ids, or the order of one that has.
+ * What two people made of one document, with the changes of both. A place that both changed otherwise is a value, a list
+ * that has no ids, an entry of one that has or the order of its entries; it is as it is chosen to be.
  */
-export function merge(base: CaseDocument, mine: CaseDocument, theirs: CaseDocument): CaseDocument | null {
-  try {
-    const merged = mergeValue(base, mine, theirs) as CaseDocument
-    return merged.options.length <= MOST_OPTIONS && merged.options.length > 0 ? merged : null
-  } catch (error) {
-    if (error instanceof Overlap) return null
-    throw error
-  }
+export function mergeBy(
+  choose: Choose,
+  base: CaseDocument,
+  mine: CaseDocument,
+  theirs: CaseDocument,
+): CaseDocument {
+  const merged = mergeValue(choose, '', base, mine, theirs) as CaseDocument
+  const count = merged.options.length
+  if (count > 0 && count <= MOST_OPTIONS) return merged
+  return { ...merged, options: (choose('/options') === 'mine' ? mine : theirs).options }
 }
 
-function mergeValue(base: Json | undefined, mine: Json, theirs: Json): Json {
+/** The places that both changed otherwise. */
+export function overlaps(base: CaseDocument, mine: CaseDocument, theirs: CaseDocument): readonly string[] {
+  const places: string[] = []
+  const noting = (place: string): Side => {
+    places.push(place)
+    return 'mine'
+  }
+  mergeBy(noting, base, mine, theirs)
+  return places
+}
+
+/** The same with the changes of both; null where they changed the same place otherwise. */
+export function merge(base: CaseDocument, mine: CaseDocument, theirs: CaseDocument): CaseDocument | null {
+  return overlaps(base, mine, theirs).length > 0 ? null : mergeBy(() => 'mine', base, mine, theirs)
+}
+
+function mergeValue(choose: Choose, place: string, base: Json | undefined, mine: Json, theirs: Json): Json {
   if (isSame(mine, theirs) || isSame(base, theirs)) return mine
   if (isSame(base, mine)) return theirs
-  if (isList(base) && isList(mine) && isList(theirs)) return mergeList(base, mine, theirs)
-  if (isFields(base) && isFields(mine) && isFields(theirs)) return mergeFields(base, mine, theirs)
-  throw new Overlap()
+  if (isList(base) && isList(mine) && isList(theirs)) return mergeList(choose, place, base, mine, theirs)
+  if (isFields(base) && isFields(mine) && isFields(theirs) && hasSameNames(mine, theirs)) {
+    return mergeFields(choose, place, base, mine, theirs)
+  }
+  return choose(place) === 'mine' ? mine : theirs
 }
 
-function mergeFields(base: Fields, mine: Fields, theirs: Fields): Fields {
-  const names = Object.keys(mine)
-  if (!isSame(names.toSorted(), Object.keys(theirs).toSorted())) throw new Overlap()
+function mergeFields(choose: Choose, place: string, base: Fields, mine: Fields, theirs: Fields): Fields {
   return Object.fromEntries(
-    names.map((name) => [name, mergeValue(base[name], mine[name] ?? null, theirs[name] ?? null)]),
+    Object.keys(mine).map((name) => [
+      name,
+      mergeValue(choose, `${place}/${name}`, base[name], mine[name] ?? null, theirs[name] ?? null),
+    ]),
   )
 }
 
 /** Entries go by their ids: what one added or took away holds for both, unless the other changed it. */
-function mergeList(base: Entry[], mine: Entry[], theirs: Entry[]): Json[] {
-  return mergeOrder(base.map(idOf), mine.map(idOf), theirs.map(idOf)).flatMap((id) => {
+function mergeList(choose: Choose, place: string, base: Entry[], mine: Entry[], theirs: Entry[]): Json[] {
+  return mergeOrder(choose, place, base.map(idOf), mine.map(idOf), theirs.map(idOf)).flatMap((id) => {
     const [was, own, other] = [base, mine, theirs].map((list) => list.find((entry) => entry.id === id))
-    if (own && other) return [mergeValue(was, own, other)]
+    if (own && other) return [mergeValue(choose, `${place}/${id}`, was, own, other)]
     const left = own ?? other
     if (!left) return []
     if (!was) return [left]
-    if (!isSame(was, left)) throw new Overlap()
-    return []
+    if (isSame(was, left)) return []
+    const chosen = choose(`${place}/${id}`) === 'mine' ? own : other
+    return chosen ? [chosen] : []
   })
 }
 
 /** The ids of both, in the order of the one who changed it; what the other added stands last. */
-function mergeOrder(base: string[], mine: string[], theirs: string[]): string[] {
+function mergeOrder(
+  choose: Choose,
+  place: string,
+  base: string[],
+  mine: string[],
+  theirs: string[],
+): string[] {
   const both = (list: string[]) =>
     list.filter((id) => [base, mine, theirs].every((each) => each.includes(id)))
-  const [first, second] = isSame(both(base), both(mine)) ? [theirs, mine] : [mine, theirs]
-  if (!isSame(both(second), both(base)) && !isSame(both(second), both(first))) throw new Overlap()
+  const isKept = (list: string[]) => isSame(both(list), both(base))
+  const side = isKept(mine)
+    ? 'theirs'
+    : isKept(theirs) || isSame(both(mine), both(theirs))
+      ? 'mine'
+      : choose(`${place}/order`)
+  const [first, second] = side === 'mine' ? [mine, theirs] : [theirs, mine]
   return [...first, ...second.filter((id) => !first.includes(id))]
 }
+
+const hasSameNames = (one: Fields, other: Fields) =>
+  isSame(Object.keys(one).toSorted(), Object.keys(other).toSorted())
 
 const idOf = ({ id }: Entry) => id
 

@@ -30,7 +30,6 @@ const EVENTS: Record<string, SaverEvent> = {
   'outrun by theirs': { name: 'outrun', theirs },
   'outrun by a': { name: 'outrun', theirs: stored(a) },
   adopted: { name: 'adopted', view: theirs },
-  overwritten: { name: 'overwritten' },
   stopped: { name: 'stopped' },
 }
 
@@ -103,7 +102,6 @@ const TABLE: Record<keyof typeof PHASES, Partial<Record<keyof typeof EVENTS, Pha
     'wants b': 'conflict',
     'wants base': 'conflict',
     adopted: 'resting',
-    overwritten: 'sending',
     stopped: 'stopped',
   },
   stopped: {},
@@ -151,7 +149,8 @@ describe('the states of saving', () => {
   })
 
   it('stores mine over theirs by naming their revision', () => {
-    const next = after(wantingA({ name: 'conflict', theirs }), { name: 'overwritten' })
+    const adopted = after(wantingA({ name: 'conflict', theirs }), { name: 'adopted', view: theirs })
+    const next = after(after(adopted, { name: 'wanted', document: a }), { name: 'due' })
     expect(next.base).toBe(theirs)
     expect(next.phase).toMatchObject({ name: 'sending', document: a })
   })

@@ -42,8 +42,6 @@ export type SaverEvent =
   | { name: 'outrun'; theirs: CaseView }
   /** A state saved elsewhere is the one that changes are made to from now on. */
   | { name: 'adopted'; view: CaseView }
-  /** Ours is stored over theirs, which stays among the kept states. */
-  | { name: 'overwritten' }
   | { name: 'stopped' }
 
 const RESTING: Phase = { name: 'resting' }
@@ -70,8 +68,6 @@ export function after(state: SaverState, event: SaverEvent): SaverState {
       return isSendable(phase) && !isStored(state) ? send(state) : state
     case 'adopted':
       return phase.name === 'sending' ? state : restingAt(event.view)
-    case 'overwritten':
-      return phase.name === 'conflict' ? send({ ...state, base: phase.theirs }) : state
     default:
       return phase.name === 'sending' ? answered(state, phase, event) : state
   }

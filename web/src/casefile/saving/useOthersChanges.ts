@@ -4,6 +4,7 @@ import type { CaseView } from '../../api/client'
 import { formatMoment } from '../../format/date'
 import { isTyping } from '../caseStore'
 import type { CaseWork } from '../desk'
+import { goOnFrom } from './goOnFrom'
 import { merge } from './merge'
 import { sameDocument } from './sameDocument'
 
@@ -13,7 +14,8 @@ import { sameDocument } from './sameDocument'
  *
  * @param latest the state that the server holds now
  */
-export function useOthersChanges({ store, saver }: CaseWork, latest: CaseView): string | null {
+export function useOthersChanges(work: CaseWork, latest: CaseView): string | null {
+  const { store, saver } = work
   const isHalfTyped = useStore(store.store, isTyping)
   const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
   const { phase, base } = useStore(saver.store)
@@ -26,11 +28,10 @@ export function useOthersChanges({ store, saver }: CaseWork, latest: CaseView): 
     const mine = store.store.getState().document
     const merged = merge(base.document, mine, theirs.document)
     if (merged === null) return
-    saver.tell({ name: 'adopted', view: theirs })
-    if (!sameDocument(merged, mine)) store.adopt(merged)
+    goOnFrom(work, theirs, merged)
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the notice follows from what was just taken over
     setNotice(wordsFor(theirs, !sameDocument(mine, base.document)))
-  }, [theirs, base, phase, isHalfTyped, isFinished, store, saver])
+  }, [theirs, base, phase, isHalfTyped, isFinished, work, store, saver])
   return notice
 }
 

@@ -52,7 +52,10 @@ class HistoryTest extends Journey {
         tobias.say(Field.RATE, "4.5");
         bea.say(Field.RATE, "5.5").waitUntilSaved();
         tobias.page().context().setOffline(false);
-        tobias.press("Keep theirs");
+        tobias.page()
+                .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("rate, Bea Ostrander’s: 5.5\u202f%"))
+                .check();
+        tobias.press("Go on with these");
 
         Page page = bea.page();
         page.getByRole(

@@ -2,6 +2,7 @@ package app.impendium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
@@ -12,13 +13,17 @@ class TwoAdvisorsTest extends Journey {
     private final Advisor bea = someone().signIn(Advisor.EMAIL);
 
     @Test
-    void tellsOfAConflictAndLetsEitherStateGoOn() {
+    void asksWhichOfTwoFiguresGoesOnAndLosesNeither() {
         Advisor tobias = whoseStateMeetsAnother("Open twice");
-        assertThat(tobias.page().getByText("Bea Ostrander saved this case")).isVisible();
-        assertThat(tobias.page().getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("term 15 years 20 years")))
-                .isVisible();
-        tobias.press("Keep theirs");
+        Page page = tobias.page();
+        assertThat(page.getByText("Bea Ostrander saved this case")).isVisible();
+        assertThat(choice(page, "term, Yours: 20 years")).isChecked();
+        choice(page, "term, Bea Ostrander’s: 15 years").check();
+        tobias.press("Go on with these");
         assertThat(tobias.figure(Field.TERM)).hasValue("15 years");
+        // What only one of them changed is there all the same.
+        assertThat(tobias.figure(Field.RATE)).hasValue("5\u202f%");
+        tobias.waitUntilSaved();
         tobias.press("Undo");
         assertThat(tobias.figure(Field.TERM)).hasValue("20 years");
         tobias.waitUntilSaved();
@@ -27,10 +32,11 @@ class TwoAdvisorsTest extends Journey {
     @Test
     void letsOnesOwnStateGoOn() {
         Advisor tobias = whoseStateMeetsAnother("Mine goes on");
-        tobias.press("Keep mine");
+        tobias.press("Go on with these");
         tobias.waitUntilSaved();
         bea.page().reload();
         assertThat(bea.figure(Field.TERM)).hasValue("20 years");
+        assertThat(bea.figure(Field.RATE)).hasValue("5\u202f%");
     }
 
     @Test
@@ -49,14 +55,19 @@ class TwoAdvisorsTest extends Journey {
         assertThat(tobias.page().getByTestId("others")).hasText("");
     }
 
-    /** Who changed the term to 20 years without a connection, while Bea Ostrander changed it to 15, and has one again. */
+    /** Who changed the rate, and the term to 20 years, without a connection, while Bea Ostrander changed it to 15, and has one again. */
     private Advisor whoseStateMeetsAnother(String title) {
         bea.begin(title, "");
         Advisor tobias = someone().signIn(Advisor.COLLEAGUE).open(title);
         tobias.page().context().setOffline(true);
-        tobias.say(Field.TERM, "20");
+        tobias.say(Field.TERM, "20").say(Field.RATE, "5");
         bea.say(Field.TERM, "15").waitUntilSaved();
         tobias.page().context().setOffline(false);
         return tobias;
+    }
+
+    private static Locator choice(Page page, String label) {
+        return page.getByRole(
+                AriaRole.RADIO, new Page.GetByRoleOptions().setName(label).setExact(true));
     }
 }
