@@ -1,12 +1,5 @@
-import type {
-  DebtDocument,
-  ClosingItemDocument,
-  ExtraDocument,
-  OptionDocument,
-  ComparedFigures,
-} from '../../api/client'
+import type { ClosingItemDocument, ExtraDocument, OptionDocument } from '../../api/client'
 import { formatEntry } from '../../format/amount'
-import type { MarketWords } from '../../format/market'
 import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
 import { newId } from '../newId'
@@ -23,22 +16,10 @@ import {
 } from '../option'
 import { withFrequency } from '../featureLists'
 import { settled } from '../clauses/steps'
+import type { Alternative, Start } from './alternative'
 import { refinancings, renewals } from './presentLoan'
 
-/** An option that is made from another in one step. */
-export type Alternative = { words: string; change: OptionChange }
-
 export type AlternativeGroup = { heading: string; alternatives: readonly Alternative[] }
-
-/** What alternatives start from. */
-export type Start = {
-  option: OptionDocument
-  figures: ComparedFigures
-  words: MarketWords
-  debts: readonly DebtDocument[]
-  /** Whether the case is about a loan whose rate ends. */
-  isRenewal: boolean
-}
 
 /** The ready-made alternatives to an option, in groups. */
 export function alternativesTo(start: Start): AlternativeGroup[] {

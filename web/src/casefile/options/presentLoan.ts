@@ -2,7 +2,7 @@ import { formatPercent } from '../../format/percent'
 import { settled } from '../clauses/steps'
 import { newId } from '../newId'
 import { share, withTerms, type OptionChange } from '../option'
-import type { Alternative, Start } from './alternatives'
+import type { Alternative, Start } from './alternative'
 
 const LOWER_BY_PERCENT = 0.75
 const USUAL_FEES_PERCENT = 1
