@@ -7,12 +7,12 @@ public final class GivenUpException extends RuntimeException {
     }
 
     /**
-     * Called where a calculation goes on for long.
+     * Called where a calculation goes on for long. Whoever answers for it goes on uninterrupted.
      *
      * @throws GivenUpException if this thread was interrupted
      */
     public static void throwIfInterrupted() {
-        if (Thread.currentThread().isInterrupted()) {
+        if (Thread.interrupted()) {
             throw new GivenUpException();
         }
     }
