@@ -200,6 +200,18 @@ class AccessTest extends Journey {
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("History of Conventional")))
                 .isVisible();
         check(page, "limits");
+        page.navigate("/cases");
+        advisor.begin("Seen by two, " + look, "");
+        Advisor colleague = someone().signIn(Advisor.COLLEAGUE).open("Seen by two, " + look);
+        page.context().setOffline(true);
+        advisor.say(Field.TERM, "20").say(Field.RATE, "5");
+        colleague.say(Field.TERM, "15").say(Field.RATE, "4").waitUntilSaved();
+        page.context().setOffline(false);
+        assertThat(page.getByRole(AriaRole.ALERTDIALOG).getByRole(AriaRole.RADIO))
+                .hasCount(4);
+        check(page, "two states that conflict");
+        advisor.press("Go on with these");
+        advisor.waitUntilSaved();
         page.navigate("/practice");
         assertThat(advisor.heading("Practice")).isVisible();
         check(page, "practice");
