@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 
 /** Takes the pictures of the main views from the demo data. Run by ./impendium screenshots. */
 final class Screenshots {
@@ -43,8 +44,7 @@ final class Screenshots {
             assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("14 Quarry Lane")))
                     .isVisible();
             take(page, "cases");
-            advisor.open("14 Quarry Lane");
-            take(page, "loan");
+            loan(advisor, "loan");
             page.getByRole(AriaRole.TAB).nth(1).click();
             assertThat(advisor.total("PAYMENTS")).hasText("180");
             advisor.total("TOTAL_PAID").click();
@@ -129,6 +129,14 @@ final class Screenshots {
         take(page, "history");
     }
 
+    private void loan(Advisor advisor, String name) {
+        Page page = advisor.open("14 Quarry Lane").page();
+        assertThat(page.getByText("current rate")).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Contact")))
+                .isVisible();
+        take(page, name);
+    }
+
     private void lifeline(Advisor advisor, String title, String name) {
         advisor.page().navigate("/cases");
         advisor.open(title).view("Lifeline").find("2033");
@@ -154,8 +162,7 @@ final class Screenshots {
         try (BrowserContext context = context(390, 844, ColorScheme.LIGHT)) {
             Advisor advisor = new Advisor(context.newPage()).signIn(Advisor.EMAIL);
             take(advisor.page(), "cases-narrow");
-            advisor.open("14 Quarry Lane");
-            take(advisor.page(), "loan-narrow");
+            loan(advisor, "loan-narrow");
             Page client = advisor.page();
             client.navigate("/cases");
             client.navigate(ClientPageTest.link(advisor.open("22 Harrow Court"), ""));
@@ -177,6 +184,11 @@ final class Screenshots {
 
     private void take(Page page, String name) {
         page.mouse().move(0, 0);
+        // What is still being asked for would be missing.
+        assertThat(page.locator("[data-stale], [aria-busy=true], .index-entry > span:empty"))
+                .hasCount(0);
+        assertThat(page.getByText(Pattern.compile("^(Loading|Opening|Calculating).*…$")))
+                .hasCount(0);
         page.evaluate("document.fonts.ready");
         page.evaluate("window.scrollTo(0, 0)");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
