@@ -11,8 +11,10 @@ import app.impendium.server.handout.content.TableBlock.ColumnContent;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -23,12 +25,15 @@ import org.springframework.stereotype.Component;
 class FirstPrint {
     private static final int LINES = 360;
 
+    private final TaskExecutor executor;
+
+    FirstPrint(@Qualifier("applicationTaskExecutor") TaskExecutor executor) {
+        this.executor = executor;
+    }
+
     @EventListener(ApplicationReadyEvent.class)
     void print() {
-        Thread printing = new Thread(() -> PdfPrinter.print(page()), "first-print");
-        printing.setDaemon(true);
-        printing.setPriority(Thread.MIN_PRIORITY);
-        printing.start();
+        executor.execute(() -> PdfPrinter.print(page()));
     }
 
     /** What takes longest on any hand-out: a chart, and a table over several pages. */
