@@ -1,6 +1,6 @@
 package app.impendium.core.fit;
 
-import app.impendium.core.finding.GivenUpException;
+import app.impendium.core.finding.Patience;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -103,7 +103,7 @@ final class DebtChoice {
     }
 
     private void from(int next, long paid, long cash) {
-        GivenUpException.throwIfInterrupted();
+        Patience.check();
         looks++;
         boolean isEnough = paid >= payment && cash >= balance;
         int count = isEnough ? taken.size() : taken.size() + fewestMore(next, paid);

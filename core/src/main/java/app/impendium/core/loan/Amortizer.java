@@ -4,7 +4,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Field.Entry;
-import app.impendium.core.finding.GivenUpException;
+import app.impendium.core.finding.Patience;
 import app.impendium.core.finding.Value;
 import app.impendium.core.loan.PaymentPhase.Cause;
 import app.impendium.core.money.Money;
@@ -83,7 +83,7 @@ final class Amortizer {
 
     /** Pays line after line until nothing is owed; the number of lines. */
     int run() {
-        GivenUpException.throwIfInterrupted();
+        Patience.check();
         balance[0] = terms.amount().cents();
         while (balance[line] > 0) {
             line++;

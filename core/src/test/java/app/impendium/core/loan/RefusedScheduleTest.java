@@ -8,6 +8,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.GivenUpException;
+import app.impendium.core.finding.Patience;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
@@ -91,9 +92,12 @@ class RefusedScheduleTest {
     @Test
     void givesUpWhereNobodyWaitsForIt() {
         LoanTerms terms = terms(PaymentFrequency.MONTHLY, "4", 300, LoanFeatures.NONE);
-        Thread.currentThread().interrupt();
-
-        assertThatExceptionOfType(GivenUpException.class).isThrownBy(() -> Schedule.of(terms));
+        try {
+            Patience.until(() -> true);
+            assertThatExceptionOfType(GivenUpException.class).isThrownBy(() -> Schedule.of(terms));
+        } finally {
+            Patience.withoutEnd();
+        }
         assertThat(Schedule.of(terms).payments()).isEqualTo(300);
     }
 

@@ -1,5 +1,6 @@
 package app.impendium.server.problem;
 
+import app.impendium.core.finding.Patience;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -18,18 +19,28 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Bounds what one request may cost, in time of a processor: a calculation that takes more is interrupted, and gives up. Waiting,
- * for a database or for a body, costs nothing.
+ * Bounds what one request may cost, in time of a processor, before its answer begins: a calculation that takes more gives up.
+ * Waiting, for a database or for a body, costs nothing. An answer that has begun could not be refused any more, only broken off: a
+ * list of loans, which tells how far it is, is bounded by its lines.
  */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
 class CostOfRequests extends OncePerRequestFilter {
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
 
-    /** What each thread that works on a request has used when the request has cost too much, in nanoseconds. */
-    private final ConcurrentMap<Thread, Long> underWay = new ConcurrentHashMap<>();
-
+    private final ConcurrentMap<Thread, Cost> underWay = new ConcurrentHashMap<>();
     private final Duration most;
+
+    /** What a request has cost so far. */
+    private static final class Cost {
+        private final long endNanos;
+        private volatile boolean isTooMuch;
+
+        /** @param endNanos what its thread has used of a processor when it has cost too much */
+        Cost(long endNanos) {
+            this.endNanos = endNanos;
+        }
+    }
 
     CostOfRequests(@Value("${impendium.longest-calculation}") Duration most) {
         this.most = most;
@@ -39,25 +50,24 @@ class CostOfRequests extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Thread worker = Thread.currentThread();
-        underWay.put(worker, THREADS.getCurrentThreadCpuTime() + most.toNanos());
+        Cost cost = new Cost(THREADS.getCurrentThreadCpuTime() + most.toNanos());
+        underWay.put(worker, cost);
+        Patience.until(() -> cost.isTooMuch && !response.isCommitted());
         try {
             chain.doFilter(request, response);
         } finally {
+            Patience.withoutEnd();
             underWay.remove(worker);
-            // Whatever this thread works on next goes on.
-            Thread.interrupted();
         }
     }
 
-    /** Interrupts what costs too much, while it is under way and never after. */
+    /** A calculation asks far too often to look at the time by itself. */
     @Scheduled(fixedDelay = 200)
-    void interruptTheCostly() {
-        underWay.keySet()
-                .forEach(worker -> underWay.computeIfPresent(worker, (same, end) -> {
-                    if (THREADS.getThreadCpuTime(worker.getId()) > end) {
-                        worker.interrupt();
-                    }
-                    return end;
-                }));
+    void lookAtTheTime() {
+        underWay.forEach((worker, cost) -> {
+            if (THREADS.getThreadCpuTime(worker.getId()) > cost.endNanos) {
+                cost.isTooMuch = true;
+            }
+        });
     }
 }

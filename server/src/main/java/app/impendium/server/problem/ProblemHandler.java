@@ -51,7 +51,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return respond(problem);
     }
 
-    /** What was interrupted for its cost. */
+    /** What was given up for its cost. */
     @ExceptionHandler
     ResponseEntity<Object> givenUp(GivenUpException exception, WebRequest request) {
         return respond(refuse(
