@@ -5,12 +5,9 @@ import java.util.function.LongPredicate;
 
 /**
  * Finds where a condition on whole numbers (cents, payments, millionths of a percent) changes, by halving. The answer is
- * a fact and no approximation: it fits, and one step further does not.
+ * a fact and no approximation: it fits, and one step further does not. It is the last number that was found to fit.
  */
 public final class Boundary {
-    /** How much further each look goes while the boundary is not passed. */
-    private static final int REACH_GROWTH = 8;
-
     private Boundary() {}
 
     /**
@@ -20,20 +17,7 @@ public final class Boundary {
      * @param most the largest, counted
      */
     public static OptionalLong largest(long least, long most, LongPredicate fits) {
-        if (!fits.test(least)) {
-            return OptionalLong.empty();
-        }
-        long fitting = least;
-        long above = most + 1;
-        while (above - fitting > 1) {
-            long middle = fitting + (above - fitting) / 2;
-            if (fits.test(middle)) {
-                fitting = middle;
-            } else {
-                above = middle;
-            }
-        }
-        return OptionalLong.of(fitting);
+        return fits.test(least) ? OptionalLong.of(between(least, most + 1, fits)) : OptionalLong.empty();
     }
 
     /**
@@ -43,18 +27,18 @@ public final class Boundary {
      */
     public static OptionalLong largestNear(long guess, long least, long most, LongPredicate fits) {
         boolean upwards = fits.test(guess);
-        long reach = 1;
         long nearer = guess;
         while (true) {
+            // As far again as from the guess: a guess that is off by one costs one look more.
+            long reach = Math.max(1, Math.abs(nearer - guess));
             long further = Math.max(least, Math.min(most, upwards ? nearer + reach : nearer - reach));
             if (further == nearer) {
                 return upwards ? OptionalLong.of(most) : OptionalLong.empty();
             }
             if (fits.test(further) != upwards) {
-                return upwards ? largest(nearer, further - 1, fits) : largest(further, nearer - 1, fits);
+                return OptionalLong.of(upwards ? between(nearer, further, fits) : between(further, nearer, fits));
             }
             nearer = further;
-            reach *= REACH_GROWTH;
         }
     }
 
@@ -68,5 +52,20 @@ public final class Boundary {
     public static OptionalLong smallest(long least, long most, LongPredicate fits) {
         OptionalLong mirrored = largest(-most, -least, number -> fits.test(-number));
         return mirrored.isPresent() ? OptionalLong.of(-mirrored.getAsLong()) : mirrored;
+    }
+
+    /** The largest number that fits, between one that is known to fit and one that is known not to. */
+    private static long between(long fits, long fitsNot, LongPredicate test) {
+        long fitting = fits;
+        long above = fitsNot;
+        while (above - fitting > 1) {
+            long middle = fitting + (above - fitting) / 2;
+            if (test.test(middle)) {
+                fitting = middle;
+            } else {
+                above = middle;
+            }
+        }
+        return fitting;
     }
 }
