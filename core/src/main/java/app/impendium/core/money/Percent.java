@@ -15,7 +15,9 @@ public final class Percent {
 
     private static final long MILLIONTHS_OF_ALL = 100_000_000;
     private static final long MONTHS_PER_YEAR = 12;
-    private static final long LARGEST_PRODUCT = Long.MAX_VALUE / 4;
+
+    /** Up to so much, some 230 million units of a currency, no share of an amount is too large for whole numbers. */
+    private static final long SMALL_CENTS = Long.MAX_VALUE / 4 / MILLIONTHS_OF_ALL;
 
     /** An amount of eleven digits times six decimals, divided by 1200, settles a half cent long before these end. */
     private static final MathContext DIGITS = new MathContext(50);
@@ -72,7 +74,7 @@ public final class Percent {
 
     /** Almost every amount: in whole numbers the same division as with decimals. */
     private boolean isSmall(Money amount) {
-        return amount.cents() >= 0 && (millionths == 0 || amount.cents() <= LARGEST_PRODUCT / millionths);
+        return amount.cents() >= 0 && amount.cents() <= SMALL_CENTS;
     }
 
     private long nearest(Money amount, long parts) {
