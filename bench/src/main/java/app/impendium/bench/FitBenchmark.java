@@ -1,6 +1,8 @@
 package app.impendium.bench;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.Options;
 import app.impendium.core.afford.Condition;
 import app.impendium.core.afford.Debt;
@@ -23,7 +25,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -39,13 +40,14 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.NANOSECONDS)
-@Warmup(iterations = 4, time = 1)
+@Warmup(iterations = 8, time = 1)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class FitBenchmark {
     private static final Money MONTHLY_INCOME = Money.of("5100.00");
 
     private final LoanOption option = Options.purchase("10", PaymentFrequency.MONTHLY, 360);
+    private final OptionEvaluation asked = CaseEvaluator.evaluate(option);
     private final Household household = Households.of(
             List.of(Households.monthly(MONTHLY_INCOME.toString())),
             debts(),
@@ -61,16 +63,16 @@ public class FitBenchmark {
 
     @Benchmark
     public Optional<FitAnswer> largestPrice() {
-        LoanVariants variants = new LoanVariants(option, household.funds());
-        return new FitSolver(variants, household, plain, Set.of()).lever(FitLever.PRICE_KEEPING_AMOUNT);
+        LoanVariants variants = new LoanVariants(asked, household);
+        return new FitSolver(variants, plain).lever(FitLever.PRICE_KEEPING_AMOUNT);
     }
 
     @Benchmark
     public List<Object> allLeversUnderEightSets() {
-        LoanVariants variants = new LoanVariants(option, household.funds());
+        LoanVariants variants = new LoanVariants(asked, household);
         List<Object> answers = new ArrayList<>();
         for (LimitSet set : eight) {
-            FitSolver solver = new FitSolver(variants, household, set, Set.of());
+            FitSolver solver = new FitSolver(variants, set);
             answers.add(solver.levers());
             answers.add(solver.fewestDebts());
             answers.add(solver.cheapestDebts());

@@ -114,6 +114,10 @@ class AffordabilityApiTest {
         ObjectNode impossible = options.get(0).deepCopy().asObject().put("id", "none");
         impossible.withObject("/financing/down").put("percent", 100);
         options.add(impossible);
+        // What it says can be read, and yet it has no figures: its rate is agreed for longer than it runs.
+        ObjectNode overlong = options.get(0).deepCopy().asObject().put("id", "overlong");
+        overlong.withObject("/terms").put("rateTermMonths", 600);
+        options.add(overlong);
         ObjectNode question = question(document, LimitSetDocuments.set("Ours"));
         question.set("table", Documents.json("""
                 {"name": "Thirty", "termMonths": 360, "day": "2026-11-24", "simulated": false,
@@ -122,7 +126,7 @@ class AffordabilityApiTest {
 
         JsonNode answer = BEA.post(ADDRESS, question.toString()).body();
 
-        assertThat(answer.get("options")).hasToString("[[true],[false],[]]");
+        assertThat(answer.get("options")).hasToString("[[true],[false],[],[]]");
         JsonNode pairs = answer.at("/sets/0/fit/loansByRate");
         assertThat(pairs.at("/0/pointsPercent").asString()).isEqualTo("1.5");
         assertThat(pairs.at("/0/loanCents").asLong())

@@ -6,7 +6,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 
 /**
  * What a limit set allows a household, with all that does not follow from the loan computed once: levers ask it about
@@ -19,27 +18,32 @@ public final class Allowance {
     private final CountedHousehold counted;
     private final List<Allowed> allowed;
     private final boolean isConditional;
+    private final Room ofAllTests;
+
+    /**
+     * What is left for a loan.
+     *
+     * @param housing the most that a month's housing cost may come to at the tested rate; none without such a test
+     * @param loan the most that may be owed at the start; none without such a test
+     */
+    public record Room(Optional<Money> housing, Optional<Money> loan) {}
 
     /** A test and the most that it allows: of a month's housing cost, or of the loan; none where the value decides. */
-    private record Allowed(LimitTest test, Optional<Money> housing, Optional<Money> loan) {
-        /** Whether the test applies; one without conditions asks nothing of the facts. */
-        boolean appliesTo(Facts facts) {
-            return test.conditions().isEmpty() || test.appliesTo(facts);
-        }
-    }
+    private record Allowed(LimitTest test, Optional<Money> housing, Optional<Money> loan) {}
 
     public Allowance(LimitSet set, CountedHousehold counted) {
         this.set = set;
         this.counted = counted;
-        List<Allowed> each = new ArrayList<>();
+        this.allowed = new ArrayList<>(set.tests().size());
+        boolean asks = false;
         for (LimitTest test : set.tests()) {
             if (test.measure().followsTheLoan()) {
-                each.add(allowedBy(test));
+                allowed.add(allowedBy(test));
+                asks |= !test.conditions().isEmpty();
             }
         }
-        this.allowed = List.copyOf(each);
-        this.isConditional =
-                allowed.stream().anyMatch(entry -> !entry.test().conditions().isEmpty());
+        this.isConditional = asks;
+        this.ofAllTests = room(allowed);
     }
 
     public LimitSet set() {
@@ -57,48 +61,62 @@ public final class Allowance {
 
     /** Whether a loan meets every test that a loan can meet, that applies to it, and that can be told. */
     public boolean isMetBy(Proposal loan) {
-        Facts facts = isConditional ? new ProposalFacts(loan, counted.household()) : null;
+        List<Allowed> applying = applyingTo(loan);
+        Room room = leftBy(applying);
+        return isWithin(loan.testedHousing(), room.housing())
+                && isWithin(loan.loan(), room.loan())
+                && isWithinValue(applying, loan);
+    }
+
+    /** What the tests that apply to a loan leave. */
+    public Room room(Proposal loan) {
+        return leftBy(applyingTo(loan));
+    }
+
+    private Room leftBy(List<Allowed> applying) {
+        return isConditional ? room(applying) : ofAllTests;
+    }
+
+    private List<Allowed> applyingTo(Proposal loan) {
+        if (!isConditional) {
+            return allowed;
+        }
+        Facts facts = new ProposalFacts(loan, counted.household());
+        List<Allowed> applying = new ArrayList<>(allowed.size());
         for (Allowed entry : allowed) {
-            if (entry.appliesTo(facts) && !isMet(entry, loan)) {
+            if (entry.test().appliesTo(facts)) {
+                applying.add(entry);
+            }
+        }
+        return applying;
+    }
+
+    private static Room room(List<Allowed> applying) {
+        Optional<Money> housing = Optional.empty();
+        Optional<Money> loan = Optional.empty();
+        for (Allowed entry : applying) {
+            housing = least(housing, entry.housing());
+            loan = least(loan, entry.loan());
+        }
+        return new Room(housing, loan);
+    }
+
+    private static Optional<Money> least(Optional<Money> one, Optional<Money> other) {
+        return one.isEmpty() || other.isPresent() && one.get().isAbove(other.get()) ? other : one;
+    }
+
+    private static boolean isWithin(Money asked, Optional<Money> most) {
+        return most.isEmpty() || !asked.isAbove(most.get());
+    }
+
+    /** Without a value there is nothing that a loan could meet: the assessment tells what is missing. */
+    private static boolean isWithinValue(List<Allowed> applying, Proposal loan) {
+        for (Allowed entry : applying) {
+            if (entry.test().measure() == Measure.LOAN_TO_VALUE && !isWithinValue(entry.test(), loan)) {
                 return false;
             }
         }
         return true;
-    }
-
-    /** The most that a month's housing cost may come to at the tested rate, by the tests that apply to a loan; none without such. */
-    public Optional<Money> mostHousing(Proposal loan) {
-        return least(loan, Allowed::housing);
-    }
-
-    /** The most that may be owed at the start, by the tests that apply to a loan; none without such. */
-    public Optional<Money> mostLoan(Proposal loan) {
-        return least(loan, Allowed::loan);
-    }
-
-    private Optional<Money> least(Proposal loan, Function<Allowed, Optional<Money>> subject) {
-        Facts facts = isConditional ? new ProposalFacts(loan, counted.household()) : null;
-        Optional<Money> least = Optional.empty();
-        for (Allowed entry : allowed) {
-            Optional<Money> most = subject.apply(entry);
-            if (most.isPresent()
-                    && entry.appliesTo(facts)
-                    && (least.isEmpty() || least.get().isAbove(most.get()))) {
-                least = most;
-            }
-        }
-        return least;
-    }
-
-    private static boolean isMet(Allowed entry, Proposal loan) {
-        if (entry.housing().isPresent()) {
-            return !loan.testedHousing().isAbove(entry.housing().get());
-        }
-        if (entry.loan().isPresent()) {
-            return !loan.loan().isAbove(entry.loan().get());
-        }
-        // Without a value or a region there is nothing that a loan could meet: the assessment tells what is missing.
-        return entry.test().measure() != Measure.LOAN_TO_VALUE || isWithinValue(entry.test(), loan);
     }
 
     private static boolean isWithinValue(LimitTest test, Proposal loan) {

@@ -9,6 +9,7 @@ import java.math.RoundingMode;
 public final class Ratios {
     private static final MathContext DIGITS = MathContext.DECIMAL128;
     private static final int USUAL_DECIMALS = 2;
+    private static final int HUNDRED = 100;
 
     private Ratios() {}
 
@@ -23,7 +24,7 @@ public final class Ratios {
 
     /** Whether a part is more, less or just so many percent of a whole: above, below or zero. */
     static int comparePercent(Money part, Money whole, BigDecimal percent) {
-        return cents(part).movePointRight(2).compareTo(percent.multiply(cents(whole)));
+        return cents(part.times(HUNDRED)).compareTo(percent.multiply(cents(whole)));
     }
 
     /** Whether a part is more, less or just so many times a whole: above, below or zero. */

@@ -2,6 +2,7 @@ package app.impendium.core.afford;
 
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 
 /**
@@ -18,6 +19,12 @@ public record StressedRate(Percent added, AnnualRate floor) {
     public AnnualRate of(AnnualRate own) {
         BigDecimal raised = own.percent().value().add(added.value());
         BigDecimal tested = raised.max(floor.percent().value()).min(AnnualRate.HIGHEST);
-        return AnnualRate.ofPercent(tested);
+        return tested.compareTo(own.percent().value()) == 0 ? own : AnnualRate.ofPercent(tested);
+    }
+
+    /** The same for a rate per payment, under its conventions. */
+    public PeriodicRate of(PeriodicRate own) {
+        AnnualRate tested = of(own.annual());
+        return tested.equals(own.annual()) ? own : own.withAnnual(tested);
     }
 }

@@ -1,16 +1,14 @@
 package app.impendium.core.fit;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
-import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * What a household can borrow without a home in mind: the largest price in whole units of the currency that a limit set allows,
@@ -24,7 +22,6 @@ public final class Borrowing {
     private final LoanOption terms;
     private final Household household;
     private final LimitSet set;
-    private final Set<String> paidOff;
 
     /**
      * @param terms rate, term, closing and housing costs that are taken for granted; its price and down payment are not
@@ -33,7 +30,6 @@ public final class Borrowing {
         this.terms = terms.atLevelPayment();
         this.household = household;
         this.set = set;
-        this.paidOff = terms.debtsPaidOff().stream().map(RunningDebt::id).collect(Collectors.toSet());
     }
 
     /**
@@ -73,7 +69,7 @@ public final class Borrowing {
     public Optional<Most> withDown(Money down) {
         LoanOption start = terms.withFinancing(
                 new Financing.Purchase(down.plus(LEAST_LOAN), new DownPayment.Amount(down), Optional.empty()));
-        FitSolver solver = new FitSolver(new LoanVariants(start, household.funds()), household, set, paidOff);
+        FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(start), household), set);
         return solver.lever(FitLever.PRICE_KEEPING_AMOUNT)
                 .filter(FitAnswer.Found.class::isInstance)
                 .map(answer -> new Most(answer.loan().option().price(), down, answer.loan()));

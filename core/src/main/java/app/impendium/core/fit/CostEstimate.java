@@ -99,10 +99,14 @@ final class CostEstimate {
         return at.base() * (1 + financedShare);
     }
 
-    /** Whether the loan is insured there, if a premium is agreed. */
+    /** Whether the loan is insured there. */
     boolean isInsured(Point at) {
-        double value = Math.min(at.price(), appraisal);
-        return value > 0 && at.base() * 100 > value * MortgageInsurance.ON_REQUEST_PERCENT;
+        return insuranceShare > 0 && at.price() > 0 && beyondUninsured(at) > 0;
+    }
+
+    /** By how much the loan is above the largest that needs no insurance, times a hundred. */
+    double beyondUninsured(Point at) {
+        return at.base() * 100 - Math.min(at.price(), appraisal) * MortgageInsurance.ON_REQUEST_PERCENT;
     }
 
     /** What the home costs a month there at the tested rate, in cents, as an insured loan or as one that is not. */

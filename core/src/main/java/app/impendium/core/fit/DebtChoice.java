@@ -64,8 +64,13 @@ final class DebtChoice {
     }
 
     private final List<Candidate> candidates;
+
+    /** What those from a place on come to together, and the best of each. */
     private final long[] paymentsFrom;
+
     private final long[] balancesFrom;
+    private final long[] largestPaymentFrom;
+    private final double[] cheapestCentFrom;
     private final long payment;
     private final long balance;
     private final Predicate<List<Integer>> accepts;
@@ -81,11 +86,19 @@ final class DebtChoice {
         this.balance = balance;
         this.accepts = accepts;
         this.order = order;
-        this.paymentsFrom = new long[candidates.size() + 1];
-        this.balancesFrom = new long[candidates.size() + 1];
-        for (int i = candidates.size() - 1; i >= 0; i--) {
-            paymentsFrom[i] = paymentsFrom[i + 1] + candidates.get(i).payment();
-            balancesFrom[i] = balancesFrom[i + 1] + candidates.get(i).balance();
+        int places = candidates.size();
+        this.paymentsFrom = new long[places + 1];
+        this.balancesFrom = new long[places + 1];
+        this.largestPaymentFrom = new long[places + 1];
+        this.cheapestCentFrom = new double[places + 1];
+        largestPaymentFrom[places] = 1;
+        cheapestCentFrom[places] = Double.POSITIVE_INFINITY;
+        for (int i = places - 1; i >= 0; i--) {
+            Candidate each = candidates.get(i);
+            paymentsFrom[i] = paymentsFrom[i + 1] + each.payment();
+            balancesFrom[i] = balancesFrom[i + 1] + each.balance();
+            largestPaymentFrom[i] = Math.max(largestPaymentFrom[i + 1], each.payment());
+            cheapestCentFrom[i] = Math.min(cheapestCentFrom[i + 1], (double) each.balance() / each.payment());
         }
     }
 
@@ -138,23 +151,16 @@ final class DebtChoice {
 
     /** At least so many more are needed: as many as if each took off the largest payment that is left. */
     private int fewestMore(int next, long paid) {
-        long largest = 1;
-        for (int i = next; i < candidates.size(); i++) {
-            largest = Math.max(largest, candidates.get(i).payment());
-        }
+        long largest = largestPaymentFrom[next];
         return (int) Math.max(1, (payment - paid + largest - 1) / largest);
     }
 
     /** At least so much more cash is needed: as much as if every cent cost what it costs where it is cheapest. */
     private long leastMore(int next, long paid) {
-        double cheapest = Double.MAX_VALUE;
-        for (int i = next; i < candidates.size(); i++) {
-            Candidate candidate = candidates.get(i);
-            if (candidate.payment() > 0) {
-                cheapest = Math.min(cheapest, (double) candidate.balance() / candidate.payment());
-            }
+        double cheapest = cheapestCentFrom[next];
+        if (Double.isInfinite(cheapest)) {
+            return 0;
         }
-        double least = Math.max(0, payment - paid) * cheapest * (1 - ROUNDING_SHARE);
-        return cheapest == Double.MAX_VALUE ? 0 : (long) Math.floor(least);
+        return (long) Math.floor(Math.max(0, payment - paid) * cheapest * (1 - ROUNDING_SHARE));
     }
 }

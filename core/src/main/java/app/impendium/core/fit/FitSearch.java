@@ -1,27 +1,31 @@
 package app.impendium.core.fit;
 
 import app.impendium.core.afford.Allowance;
-import app.impendium.core.cost.MortgageInsurance;
-import app.impendium.core.fit.CostEstimate.Point;
-import app.impendium.core.money.Money;
+import app.impendium.core.afford.Allowance.Room;
+import app.impendium.core.fit.CostAlong.Followed;
 import app.impendium.core.solve.Boundary;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.function.ToDoubleFunction;
 
 /**
  * The search along one lever. An estimate leads to where the limits are reached, which is most often a step or two from the
  * answer; from there the boundary is found by asking exactly.
  */
 final class FitSearch {
-    private static final int MOST_LEAPS = 8;
-
     private final Allowance allowance;
     private final FitLever lever;
     private final LoanVariants.Along loans;
     private final CostEstimate estimate;
     private final long least;
     private final long most;
+
+    /** The last loan that was found to fit: that of the boundary, once it is found. */
+    private QualifyingLoan fitting;
+
+    /** The last loan that was looked at: a guess and the search that begins there look at the same. */
+    private Optional<QualifyingLoan> looked;
+
+    private long lookedAt;
 
     FitSearch(LoanVariants.Along loans, Allowance allowance) {
         this.allowance = allowance;
@@ -36,84 +40,73 @@ final class FitSearch {
         OptionalLong found = lever.isBestAtLargest()
                 ? Boundary.largestNear(guess(), least, most, this::fits)
                 : Boundary.smallestNear(guess(), least, most, this::fits);
-        long step = found.orElse(lever.isBestAtLargest() ? least : most);
-        QualifyingLoan there = loan(step).orElseGet(loans.tested()::asItIs);
         return found.isPresent()
-                ? new FitAnswer.Found(lever, lever.value(step), there)
-                : new FitAnswer.Short(lever, there);
+                ? new FitAnswer.Found(lever, lever.value(found.getAsLong()), fitting)
+                : new FitAnswer.Short(lever, nearest());
+    }
+
+    private QualifyingLoan nearest() {
+        return loan(lever.isBestAtLargest() ? least : most).orElseGet(loans.tested()::asItIs);
     }
 
     /** Where about the first limit is reached: by the tests that apply to the option as it is, then by those that apply there. */
     private long guess() {
-        long first = guess(loans.tested().asItIs());
-        return allowance.isConditional() ? loan(first).map(this::guess).orElse(first) : first;
+        Room room = allowance.room(loans.tested().asItIs());
+        long first = guess(room);
+        if (!allowance.isConditional()) {
+            return first;
+        }
+        return loan(first)
+                .map(allowance::room)
+                .filter(there -> !there.equals(room))
+                .map(this::guess)
+                .orElse(first);
     }
 
-    private long guess(QualifyingLoan applying) {
-        Optional<Money> housing = allowance.mostHousing(applying);
-        Optional<Money> borrowed = allowance.mostLoan(applying);
-        if (housing.isEmpty() && borrowed.isEmpty()) {
-            return within(loans.own());
+    private long guess(Room room) {
+        if (room.housing().isEmpty() && room.loan().isEmpty()) {
+            return Math.max(least, Math.min(most, loans.own()));
         }
         return Math.min(
-                housing.isPresent() ? housingIs(housing.get().cents()) : most,
-                borrowed.isPresent() ? owedIs(borrowed.get().cents()) : most);
+                room.housing().isPresent() ? housingIs(room.housing().get().cents()) : most,
+                room.loan().isPresent() ? reaching(room.loan().get().cents(), Followed.OWED) : most);
     }
 
-    private long owedIs(long room) {
-        return crossing(at -> estimate.owed(at) - room);
-    }
-
-    /** Where the housing cost comes to the room there is: without insurance, with it, or where it begins. */
+    /** Where the housing cost comes to the room there is: insured or not as the option is, the other way, or where that changes. */
     private long housingIs(long allowed) {
         double room = allowed + estimate.roundedOff();
-        long plain = crossing(at -> estimate.housing(at, false) - room);
-        if (!estimate.isInsured(at(plain))) {
-            return plain;
+        boolean isInsured = estimate.isInsured(estimate.own());
+        long alike = reaching(room, housing(isInsured));
+        if (isInsuredAt(alike) == isInsured) {
+            return alike;
         }
-        long insured = crossing(at -> estimate.housing(at, true) - room);
-        return estimate.isInsured(at(insured)) ? insured : crossing(this::beyondUninsured);
+        long otherwise = reaching(room, housing(!isInsured));
+        return isInsuredAt(otherwise) == isInsured ? reaching(0, Followed.BEYOND_UNINSURED) : otherwise;
     }
 
-    private double beyondUninsured(Point at) {
-        double value = at.price();
-        return at.base() * 100 - value * MortgageInsurance.ON_REQUEST_PERCENT;
+    private static Followed housing(boolean isInsured) {
+        return isInsured ? Followed.INSURED_HOUSING : Followed.UNINSURED_HOUSING;
     }
 
-    /** Where what exceeds a limit becomes nothing, by secants from where the option stands; an end where it never does. */
-    private long crossing(ToDoubleFunction<Point> excess) {
-        double from = within(loans.own());
-        double before = excess.applyAsDouble(at(from));
-        double to = within(Math.round(from + (before > 0 ? -1 : 1) * Math.max(1, from / 16)));
-        for (int leap = 0; leap < MOST_LEAPS && to != from; leap++) {
-            double there = excess.applyAsDouble(at(to));
-            double slope = (there - before) / (to - from);
-            if (slope == 0 || !Double.isFinite(slope)) {
-                return there > 0 == lever.isBestAtLargest() ? least : most;
-            }
-            from = to;
-            before = there;
-            to = Math.max(least, Math.min(most, to - there / slope));
-            if (Math.abs(to - from) < 0.1) {
-                break;
-            }
-        }
-        return within((long) (lever.isBestAtLargest() ? Math.floor(to) : Math.ceil(to)));
+    private boolean isInsuredAt(long step) {
+        return estimate.isInsured(lever.estimated(estimate.own(), step));
     }
 
-    private Point at(double step) {
-        return lever.estimated(estimate.own(), step);
-    }
-
-    private long within(long step) {
-        return Math.max(least, Math.min(most, step));
+    private long reaching(double amount, Followed followed) {
+        return loans.cost(followed).reaching(amount, least, most);
     }
 
     private boolean fits(long step) {
-        return loan(step).filter(allowance::isMetBy).isPresent();
+        Optional<QualifyingLoan> loan = loan(step).filter(allowance::isMetBy);
+        fitting = loan.orElse(fitting);
+        return loan.isPresent();
     }
 
     private Optional<QualifyingLoan> loan(long step) {
-        return loans.at(step);
+        if (looked == null || step != lookedAt) {
+            lookedAt = step;
+            looked = loans.at(step);
+        }
+        return looked;
     }
 }

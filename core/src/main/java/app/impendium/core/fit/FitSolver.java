@@ -1,12 +1,11 @@
 package app.impendium.core.fit;
 
 import app.impendium.core.Closing;
-import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Allowance;
+import app.impendium.core.afford.Allowance.Room;
 import app.impendium.core.afford.Assessment;
 import app.impendium.core.afford.CountedHousehold;
 import app.impendium.core.afford.Debt;
-import app.impendium.core.afford.Household;
 import app.impendium.core.afford.IncomeNeed;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.Measure;
@@ -16,12 +15,9 @@ import app.impendium.core.money.Money;
 import app.impendium.core.pricing.RateOffer;
 import app.impendium.core.rate.AnnualRate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What would make an option fit within a limit set, each lever with all else kept. Levers answer for the tests that a loan can
@@ -30,30 +26,26 @@ import java.util.Set;
  */
 public final class FitSolver {
     private final LoanVariants variants;
-    private final Household household;
     private final LimitSet set;
-    private final Set<String> paidOff;
+    private final Borrowers borrowers;
     private final Allowance allowance;
     private final LoanVariants.Tested tested;
     private final QualifyingLoan loan;
-    private final List<DebtChoice.Candidate> candidates;
+    private final AfterDebts withoutAny;
     private final boolean canDebtsHelp;
 
     /**
      * @param variants of the option that is asked about
-     * @param paidOff the ids of debts that are paid off at closing as it is
      */
-    public FitSolver(LoanVariants variants, Household household, LimitSet set, Set<String> paidOff) {
+    public FitSolver(LoanVariants variants, LimitSet set) {
         this.variants = variants;
-        this.household = household;
         this.set = set;
-        this.paidOff = Set.copyOf(paidOff);
-        this.allowance = new Allowance(set, CountedHousehold.of(household, set, paidOff));
+        this.borrowers = variants.borrowers(set);
+        this.allowance = new Allowance(set, borrowers.counted());
         this.tested = variants.testedAt(set.stressed());
         this.loan = tested.asItIs();
-        this.candidates = candidates();
-        Allowance withoutAny = without(places(candidates));
-        this.canDebtsHelp = withoutAny.isMetBy(loan) || withoutAny.isMetBy(after(places(candidates)));
+        this.withoutAny = after(borrowers.places());
+        this.canDebtsHelp = allowance.isMetBy(loan) || isMetWithoutAny();
     }
 
     /** The option as a lender looks at it. */
@@ -68,7 +60,7 @@ public final class FitSolver {
 
     /** By how much the tested housing cost of a loan is above what the set allows; zero where it is not. */
     public Money over(QualifyingLoan asked) {
-        return Money.ofCents(missing(allowance.mostHousing(asked), asked.testedHousing()));
+        return Money.ofCents(missing(allowance.room(asked).housing(), asked.testedHousing()));
     }
 
     /** The household as the set counts it. */
@@ -83,17 +75,16 @@ public final class FitSolver {
 
     /** What each lever of the loan can do. */
     public List<FitAnswer> levers() {
-        return Arrays.stream(FitLever.values())
-                .filter(lever -> lever.appliesTo(variants.option()))
-                .map(lever -> new FitSearch(tested.along(lever), allowance).answer())
-                .toList();
+        List<FitAnswer> answers = new ArrayList<>();
+        for (FitLever lever : variants.levers()) {
+            answers.add(answer(lever));
+        }
+        return answers;
     }
 
     /** What one lever of the loan can do; nothing where it has no such lever. */
     public Optional<FitAnswer> lever(FitLever lever) {
-        return lever.appliesTo(variants.option())
-                ? Optional.of(new FitSearch(tested.along(lever), allowance).answer())
-                : Optional.empty();
+        return variants.levers().contains(lever) ? Optional.of(answer(lever)) : Optional.empty();
     }
 
     /** The fewest debts to pay off; of as many, those that take the least cash. */
@@ -130,7 +121,7 @@ public final class FitSolver {
 
     /** For each rate on offer, the largest loan. */
     public List<RateWithLoan> loansByRate(List<RateOffer> offers) {
-        if (!FitLever.LOAN.appliesTo(variants.option())) {
+        if (!variants.levers().contains(FitLever.LOAN)) {
             return List.of();
         }
         return offers.stream()
@@ -152,7 +143,7 @@ public final class FitSolver {
 
     /** For each number of debts from one on, those that take most off the month for it, and the highest rate without them. */
     public List<DebtsWithRate> ratesByDebts() {
-        List<DebtChoice.Candidate> byPayment = candidates.stream()
+        List<DebtChoice.Candidate> byPayment = borrowers.candidates().stream()
                 .sorted(Comparator.comparingLong(DebtChoice.Candidate::payment)
                         .reversed()
                         .thenComparingLong(DebtChoice.Candidate::balance))
@@ -161,12 +152,16 @@ public final class FitSolver {
         for (int count = 1; count <= byPayment.size(); count++) {
             List<DebtChoice.Candidate> taken = byPayment.subList(0, count);
             DebtsAnswer.Found debts = found(taken);
-            FitAnswer rate =
-                    new FitSearch(along(paying(debts.places()), FitLever.RATE), without(debts.places())).answer();
+            Allowance without = new Allowance(set, borrowers.without(debts.places()));
+            FitAnswer rate = new FitSearch(along(paying(debts.places()), FitLever.RATE), without).answer();
             pairs.add(new DebtsWithRate(
                     debts, rate instanceof FitAnswer.Found found ? Optional.of(found) : Optional.empty()));
         }
         return pairs;
+    }
+
+    private FitAnswer answer(FitLever lever) {
+        return new FitSearch(tested.along(lever), allowance).answer();
     }
 
     private LoanVariants.Along along(LoanVariants others, FitLever lever) {
@@ -174,7 +169,7 @@ public final class FitSolver {
     }
 
     private LoanVariants atRate(RateOffer offer) {
-        return new LoanVariants(variants.option().withRate(offer.rate()), household.funds());
+        return variants.with(variants.option().withRate(offer.rate()));
     }
 
     private DebtsAnswer debts(DebtChoice.Order order) {
@@ -183,30 +178,28 @@ public final class FitSolver {
         }
         // What is paid leaves less in reserve, which can bring other limits into force: the laxest tell what is needed
         // at least.
-        AfterDebts all = after(places(candidates));
-        long payment = Math.min(over(loan).cents(), missing(allowance.mostHousing(all), loan.testedHousing()));
-        long balance =
-                Math.min(missing(allowance.mostLoan(loan), loan.loan()), missing(allowance.mostLoan(all), loan.loan()));
-        return DebtChoice.best(candidates, payment, balance, this::isMetWithout, order)
+        Room now = allowance.room(loan);
+        Room then = allowance.room(withoutAny);
+        long payment =
+                Math.min(missing(now.housing(), loan.testedHousing()), missing(then.housing(), loan.testedHousing()));
+        long balance = Math.min(missing(now.loan(), loan.loan()), missing(then.loan(), loan.loan()));
+        return DebtChoice.best(borrowers.candidates(), payment, balance, this::isMetWithout, order)
                 .<DebtsAnswer>map(chosen -> new DebtsAnswer.Found(
                         chosen.places(), Money.ofCents(chosen.payment()), Money.ofCents(chosen.balance())))
                 .orElseGet(DebtsAnswer.None::new);
     }
 
+    private boolean isMetWithoutAny() {
+        Allowance lax = new Allowance(set, borrowers.withoutAny());
+        return lax.isMetBy(loan) || lax.isMetBy(withoutAny);
+    }
+
     private boolean isMetWithout(List<Integer> places) {
-        return !allowance.isConditional() || without(places).isMetBy(after(places));
+        return !allowance.isConditional() || new Allowance(set, borrowers.without(places)).isMetBy(after(places));
     }
 
     private AfterDebts after(List<Integer> places) {
-        Money cash = Money.ZERO;
-        for (int place : places) {
-            cash = cash.plus(household.debts().get(place).balance());
-        }
-        return new AfterDebts(loan, cash);
-    }
-
-    private static List<Integer> places(List<DebtChoice.Candidate> candidates) {
-        return candidates.stream().map(DebtChoice.Candidate::place).toList();
+        return new AfterDebts(loan, borrowers.cash(places));
     }
 
     /** The option with debts paid off in cash. */
@@ -214,35 +207,14 @@ public final class FitSolver {
         Closing closing = variants.option().closing();
         List<RunningDebt> paid = new ArrayList<>(closing.debtsPaidOff());
         for (int place : places) {
-            Debt debt = household.debts().get(place);
+            Debt debt = borrowers.debt(place);
             paid.add(new RunningDebt(debt.id(), debt.balance(), Optional.empty(), AnnualRate.ofPercent("0")));
         }
-        LoanOption option = variants.option().withClosing(closing.payingOff(paid));
-        return new LoanVariants(option, household.funds());
+        return variants.with(variants.option().withClosing(closing.payingOff(paid)));
     }
 
     private static long missing(Optional<Money> allowed, Money used) {
         return allowed.map(most -> Math.max(0, used.minus(most).cents())).orElse(0L);
-    }
-
-    private List<DebtChoice.Candidate> candidates() {
-        List<DebtChoice.Candidate> candidates = new ArrayList<>();
-        for (int i = 0; i < household.debts().size(); i++) {
-            Debt debt = household.debts().get(i);
-            boolean canBePaidOff = debt.counts() && debt.balance().isAbove(Money.ZERO) && !paidOff.contains(debt.id());
-            if (canBePaidOff) {
-                long monthly = counted().debts().get(i).monthly().cents();
-                candidates.add(
-                        new DebtChoice.Candidate(i, monthly, debt.balance().cents()));
-            }
-        }
-        return candidates;
-    }
-
-    private Allowance without(List<Integer> places) {
-        Set<String> gone = new HashSet<>(paidOff);
-        places.forEach(place -> gone.add(household.debts().get(place).id()));
-        return new Allowance(set, counted().with(set.debtRule(), gone));
     }
 
     private static DebtsAnswer.Found found(List<DebtChoice.Candidate> taken) {

@@ -2,38 +2,78 @@ package app.impendium.core.fit;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
-import app.impendium.core.afford.Funds;
+import app.impendium.core.OptionEvaluation;
+import app.impendium.core.afford.DebtRule;
+import app.impendium.core.afford.Household;
+import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.StressedRate;
 import app.impendium.core.finding.CaseException;
+import app.impendium.core.loan.RunningDebt;
+import app.impendium.core.money.Percent;
+import app.impendium.core.rate.PeriodicRate;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
- * An option and the loans that its levers lead to, each looked at once however many limit sets ask about it. For use by one
- * thread.
+ * An option that is asked for, and the loans that its levers lead to, each looked at once however many limit sets ask about
+ * it. For use by one thread.
  */
 public final class LoanVariants {
     private final LoanOption option;
-    private final Funds funds;
+    private final Household household;
 
     /** What levers are applied to: a payment that was chosen for one loan says nothing of another. */
     private final LoanOption level;
 
     private final boolean needsFigures;
-
+    private final List<FitLever> levers;
     private final Map<StressedRate, Tested> byStress = new HashMap<>();
+    private final Map<Counting, Borrowers> byCounting = new HashMap<>();
+
+    /** How a limit set counts those who borrow: sets that count alike share what follows from it. */
+    private record Counting(DebtRule debts, Percent rentCounted) {}
 
     /**
-     * @throws CaseException if the option has no figures
+     * @param asked an option that has figures
+     * @param household those who ask for it
      */
-    public LoanVariants(LoanOption option, Funds funds) {
-        this.option = option;
-        this.funds = funds;
+    public LoanVariants(OptionEvaluation asked, Household household) {
+        this.option = asked.option();
+        this.household = household;
         this.level = option.atLevelPayment();
         this.needsFigures = !option.isPlain();
-        CaseEvaluator.evaluate(option);
+        this.levers = Arrays.stream(FitLever.values())
+                .filter(lever -> lever.appliesTo(option))
+                .toList();
+    }
+
+    /**
+     * Another option of the same people.
+     *
+     * @throws CaseException if it has no figures
+     */
+    LoanVariants with(LoanOption other) {
+        return new LoanVariants(CaseEvaluator.evaluate(other), household);
+    }
+
+    /** What can be changed in the option. */
+    List<FitLever> levers() {
+        return levers;
+    }
+
+    /** Those who borrow, as a limit set counts them. */
+    Borrowers borrowers(LimitSet set) {
+        return byCounting.computeIfAbsent(new Counting(set.debtRule(), set.rentCounted()), asked -> {
+            Set<String> paidOff =
+                    option.debtsPaidOff().stream().map(RunningDebt::id).collect(Collectors.toSet());
+            return new Borrowers(household, set, paidOff);
+        });
     }
 
     /** The option that the levers start from. */
@@ -49,6 +89,7 @@ public final class LoanVariants {
     /** The variants at one stressed rate. */
     final class Tested {
         private final StressedRate stressed;
+        private final PeriodicRate ownRate;
         private final QualifyingLoan asItIs;
         private final CostEstimate estimate;
         private final Map<FitLever, Along> byLever = new EnumMap<>(FitLever.class);
@@ -56,7 +97,8 @@ public final class LoanVariants {
         private Tested(StressedRate stressed) {
             this.stressed = stressed;
             this.estimate = new CostEstimate(option, stressed);
-            this.asItIs = new QualifyingLoan(option, stressed, funds);
+            this.ownRate = stressed.of(option.rate());
+            this.asItIs = new QualifyingLoan(option, ownRate, household.funds());
         }
 
         /** What the variants cost about, for searches to begin with. */
@@ -79,12 +121,17 @@ public final class LoanVariants {
                 if (needsFigures) {
                     CaseEvaluator.evaluate(applied);
                 }
-                QualifyingLoan loan = new QualifyingLoan(applied, stressed, funds);
+                QualifyingLoan loan = new QualifyingLoan(applied, rate(applied), household.funds());
                 loan.testedHousing();
                 return Optional.of(loan);
             } catch (CaseException noSuchLoan) {
                 return Optional.empty();
             }
+        }
+
+        private PeriodicRate rate(LoanOption applied) {
+            // Most levers leave the rate as it is.
+            return applied.rate() == option.rate() ? ownRate : stressed.of(applied.rate());
         }
     }
 
@@ -94,7 +141,7 @@ public final class LoanVariants {
         private final FitLever lever;
         private final long own;
         private final long least;
-        private final Map<Long, Optional<QualifyingLoan>> byStep = new HashMap<>();
+        private final Map<CostAlong.Followed, CostAlong> costs = new EnumMap<>(CostAlong.Followed.class);
 
         private Along(Tested tested, FitLever lever) {
             this.tested = tested;
@@ -126,14 +173,14 @@ public final class LoanVariants {
             return Math.max(least, lever.most(option, longestTermYears));
         }
 
+        /** What the estimate says along the lever. */
+        CostAlong cost(CostAlong.Followed followed) {
+            return costs.computeIfAbsent(followed, asked -> new CostAlong(tested.estimate, lever, asked, own));
+        }
+
         /** The loan with the lever at a step; nothing where there is no such loan. */
         Optional<QualifyingLoan> at(long step) {
-            Optional<QualifyingLoan> known = byStep.get(step);
-            if (known == null) {
-                known = tested.loan(lever, step);
-                byStep.put(step, known);
-            }
-            return known;
+            return tested.loan(lever, step);
         }
     }
 }

@@ -15,6 +15,7 @@ import app.impendium.core.loan.PaymentBasis;
 import app.impendium.core.loan.RegularPayment;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.rate.PeriodicRate;
 import java.util.Optional;
 
 /**
@@ -26,7 +27,7 @@ public final class QualifyingLoan implements Proposal {
     private static final int MONTHS_PER_YEAR = 12;
 
     private final LoanOption option;
-    private final StressedRate stressed;
+    private final PeriodicRate testedRate;
     private final Funds funds;
     private final LoanTerms terms;
     private HousingCost housing;
@@ -37,8 +38,16 @@ public final class QualifyingLoan implements Proposal {
      * @throws CaseException if the option has no loan
      */
     public QualifyingLoan(LoanOption option, StressedRate stressed, Funds funds) {
+        this(option, stressed.of(option.rate()), funds);
+    }
+
+    /**
+     * @param testedRate the rate per payment at which the limit set tests it
+     * @throws CaseException if the option has no loan
+     */
+    QualifyingLoan(LoanOption option, PeriodicRate testedRate, Funds funds) {
         this.option = option;
-        this.stressed = stressed;
+        this.testedRate = testedRate;
         this.funds = funds;
         this.terms = option.loanTerms();
     }
@@ -60,19 +69,15 @@ public final class QualifyingLoan implements Proposal {
 
     /** What the home costs a month at the rate at which the limit set tests it, by parts. */
     public HousingCost testedCost() {
-        return stressed.equals(StressedRate.NONE)
+        return testedRate.equals(terms.rate())
                 ? cost()
-                : cost(LevelPayment.of(
-                        PaymentBasis.of(terms)
-                                .withRate(terms.rate()
-                                        .withAnnual(stressed.of(terms.rate().annual()))),
-                        terms.rounding()));
+                : cost(LevelPayment.of(PaymentBasis.of(terms).withRate(testedRate), terms.rounding()));
     }
 
     /** The rate at which the limit set tests it, where it is another than its own. */
     public Optional<AnnualRate> testedRate() {
-        AnnualRate own = option.rate().annual();
-        return Optional.of(stressed.of(own)).filter(rate -> !rate.equals(own));
+        return Optional.of(testedRate.annual())
+                .filter(rate -> !rate.equals(terms.rate().annual()));
     }
 
     @Override

@@ -2,6 +2,7 @@ package app.impendium.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.Options;
 import app.impendium.core.afford.Funds;
@@ -16,6 +17,7 @@ import app.impendium.core.cost.ClosingItem;
 import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.Payer;
+import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
@@ -56,7 +58,7 @@ class BorrowingTest {
             assertThat(spare.cents()).isBetween(0L, 9_900L);
             assertThat(most.price().minus(most.down())).isEqualTo(most.loan().base());
             FitSolver again = new FitSolver(
-                    new LoanVariants(most.loan().option(), people.funds()), people, set, java.util.Set.of());
+                    new LoanVariants(CaseEvaluator.evaluate(most.loan().option()), people), set);
             assertThat(again.lever(FitLever.PRICE_KEEPING_AMOUNT)
                             .map(answer -> answer.loan().option().price()))
                     .contains(most.price());
@@ -80,6 +82,25 @@ class BorrowingTest {
                 .isEmpty();
         assertThat(new Borrowing(terms(), earning("0.00", "40000.00"), SET).most())
                 .isEmpty();
+    }
+
+    @Test
+    void countsADebtThatOnlyARefinancingWouldPayOff() {
+        Household owing = Households.of(
+                List.of(Households.monthly("6000.00")),
+                List.of(Households.debt("boat", "610.00", "9400.00")),
+                Households.NO_FUNDS);
+        RunningDebt boat = new RunningDebt("boat", Money.of("9400.00"), Optional.empty(), AnnualRate.ofPercent("0"));
+        LoanOption refinancing = terms().withFinancing(Financing.Refinancing.of(
+                Money.of("180000.00"), List.of(boat), Money.ZERO, Optional.of(Money.of("300000.00"))));
+        Money down = Money.of("40000.00");
+
+        assertThat(priced(refinancing, owing, down)).isEqualTo(priced(terms(), owing, down));
+        assertThat(priced(terms(), owing, down)).isLessThan(priced(terms(), earning("6000.00", "0.00"), down));
+    }
+
+    private static Money priced(LoanOption terms, Household people, Money down) {
+        return new Borrowing(terms, people, SET).withDown(down).orElseThrow().price();
     }
 
     private static Household earning(String amount, String atHand) {

@@ -2,6 +2,7 @@ package app.impendium.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.Options;
 import app.impendium.core.afford.Allowance;
@@ -176,7 +177,7 @@ class FitPropertiesTest {
     }
 
     private static FitSolver solver(LoanOption option, Household people, LimitSet set) {
-        return new FitSolver(new LoanVariants(option, people.funds()), people, set, Set.of());
+        return new FitSolver(new LoanVariants(CaseEvaluator.evaluate(option), people), set);
     }
 
     private static long stepOf(FitAnswer.Found found) {

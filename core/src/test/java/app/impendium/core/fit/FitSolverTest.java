@@ -11,6 +11,7 @@ import app.impendium.core.LoanOption;
 import app.impendium.core.Options;
 import app.impendium.core.afford.Debt;
 import app.impendium.core.afford.Funds;
+import app.impendium.core.afford.Household;
 import app.impendium.core.afford.Households;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.LimitTest;
@@ -38,7 +39,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -124,11 +124,8 @@ class FitSolverTest {
                 List.of(Households.atMost(Measure.BACK_END, "45")),
                 new StressedRate(Percent.of("2"), AnnualRate.ofPercent("0")),
                 40);
-        FitSolver solver = new FitSolver(
-                new LoanVariants(option, Households.NO_FUNDS),
-                Households.of(List.of(Households.monthly("9000.00")), List.of(), Households.NO_FUNDS),
-                set,
-                Set.of());
+        Household people = Households.of(List.of(Households.monthly("9000.00")), List.of(), Households.NO_FUNDS);
+        FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(option), people), set);
 
         assertThat(solver.levers()).isNotEmpty().allSatisfy(answer -> {
             assertThat(CaseEvaluator.evaluate(answer.loan().option())
@@ -165,11 +162,9 @@ class FitSolverTest {
                         money(input.get("duesPerMonth")),
                         Money.ZERO),
                 CreditCostRate.ANNUAL_PERCENTAGE_RATE);
-        return new FitSolver(
-                new LoanVariants(option, funds),
-                Households.of(List.of(Households.monthly(amount(input.get("incomePerMonth")))), debts, funds),
-                limits(input),
-                Set.of());
+        Household people =
+                Households.of(List.of(Households.monthly(amount(input.get("incomePerMonth")))), debts, funds);
+        return new FitSolver(new LoanVariants(CaseEvaluator.evaluate(option), people), limits(input));
     }
 
     private static LimitSet limits(JsonNode input) {

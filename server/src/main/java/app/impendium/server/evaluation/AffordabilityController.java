@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.LoanOption;
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.finding.CaseException;
@@ -45,11 +46,11 @@ class AffordabilityController {
     AffordabilityView afford(@PathVariable int option, @RequestBody AffordabilityQuestion question) {
         CaseDocument document = question.document();
         List<LimitSet> sets = LimitSetReader.all(SETS, question.sets());
-        List<Attempt<LoanOption>> options = CaseReader.attempts(document, (read, assumptions) -> read);
-        LoanOption asked = Attempt.madeOf(options, option);
+        List<Attempt<OptionEvaluation>> options = CaseReader.attempts(document, CaseEvaluator::evaluate);
+        OptionEvaluation asked = Attempt.madeOf(options, option);
         Household household = HouseholdReader.read(document);
-        PresentHousing today = PresentHousing.of(document, asked);
-        List<RateOffer> offers = OffersOf.table(question.table(), asked, household);
+        PresentHousing today = PresentHousing.of(document, asked.option());
+        List<RateOffer> offers = OffersOf.table(question.table(), asked.option(), household);
         List<SetView> views = Solvers.of(asked, household, sets).stream()
                 .map(solver -> SetView.of(solver, household, today, offers))
                 .toList();
@@ -59,7 +60,7 @@ class AffordabilityController {
                 views);
     }
 
-    private static List<Boolean> met(Attempt<LoanOption> option, Household household, List<LimitSet> sets) {
+    private static List<Boolean> met(Attempt<OptionEvaluation> option, Household household, List<LimitSet> sets) {
         return option.made()
                 .map(made -> Solvers.of(made, household, sets).stream()
                         .map(solver -> solver.assessment().isMet())

@@ -1,6 +1,6 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.LoanOption;
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.OptionWorkings;
 import app.impendium.core.afford.Household;
@@ -54,12 +54,12 @@ public final class CaseAnswers {
     /** What a limit set says of one option; rates on offer are left aside. */
     public static SetView affordability(CaseDocument document, int option, LimitSetDocument set) {
         LimitSet limits = LimitSetReader.read(set);
-        LoanOption asked = Attempt.madeOf(CaseReader.attempts(document, (read, assumptions) -> read), option);
+        OptionEvaluation asked = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option);
         Household household = HouseholdReader.read(document);
         return SetView.of(
                 Solvers.of(asked, household, List.of(limits)).get(0),
                 household,
-                PresentHousing.of(document, asked),
+                PresentHousing.of(document, asked.option()),
                 List.of());
     }
 

@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.LoanOption;
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.afford.Household;
 import app.impendium.core.finding.CaseException;
 import app.impendium.server.document.CaseDocument;
@@ -27,7 +28,7 @@ public record LimitsMet(int sets, int met) {
             return Optional.empty();
         }
         try {
-            LoanOption asked = Attempt.madeOf(CaseReader.attempts(document, (read, assumptions) -> read), 0);
+            OptionEvaluation asked = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), 0);
             Household household = HouseholdReader.read(document);
             long met = Solvers.of(asked, household, LimitSetReader.all("sets", sets)).stream()
                     .filter(solver -> solver.assessment().isMet())

@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.LoanOption;
+import app.impendium.core.CaseEvaluator;
+import app.impendium.core.OptionEvaluation;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.Underwriting;
@@ -58,7 +59,7 @@ class UnderwritingController {
     UnderwritingView decide(@PathVariable int option, @RequestBody UnderwritingQuestion question) {
         CaseDocument document = question.document();
         List<LimitSet> sets = LimitSetReader.all("sets", Collections.singletonList(question.set()));
-        LoanOption asked = Attempt.madeOf(CaseReader.attempts(document, (read, assumptions) -> read), option);
+        OptionEvaluation asked = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option);
         Household household = HouseholdReader.read(document);
         FitSolver byMachine = Solvers.of(asked, household.decidedBy(Underwriting.AUTOMATED), sets)
                 .get(0);
@@ -67,7 +68,7 @@ class UnderwritingController {
         UnderwritingAnswer answer = desk.decide(new Application(
                 household,
                 byMachine.assessment(),
-                asked.debtsPaidOff().stream().map(RunningDebt::id).collect(Collectors.toSet()),
+                asked.option().debtsPaidOff().stream().map(RunningDebt::id).collect(Collectors.toSet()),
                 byMachine.loan().cost().mortgageInsurance().cents() > 0));
         return new UnderwritingView(
                 true,
