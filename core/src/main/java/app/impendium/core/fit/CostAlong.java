@@ -10,6 +10,7 @@ final class CostAlong {
     /** A leap by less than this share of where it leads to is the last: the next would be by far less than a step. */
     private static final double LAST_LEAP = 0.002;
 
+    /** How far from there the second look is: so many parts of the way from nothing. */
     private static final int PARTS = 16;
 
     /** What is followed; amounts in cents. */
@@ -36,7 +37,7 @@ final class CostAlong {
     private final double atNear;
 
     /**
-     * @param own where the option stands, from 1 on
+     * @param own the step at or just below which the option stands: where every search begins
      */
     CostAlong(CostEstimate estimate, FitLever lever, Followed followed, long own) {
         this.estimate = estimate;

@@ -64,10 +64,8 @@ final class DebtChoice {
     }
 
     private final List<Candidate> candidates;
-
-    /** What those from a place on come to together, and the best of each. */
+    // By the place from which on debts are still to be looked at: what they come to, and what the best of them does.
     private final long[] paymentsFrom;
-
     private final long[] balancesFrom;
     private final long[] largestPaymentFrom;
     private final double[] cheapestCentFrom;
