@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import type { Market } from '../format/market'
-import { FOR_GOOD } from './answers'
+import { FOR_GOOD, untilAnswered } from './answers'
 import {
   api,
   dataOf,
@@ -63,7 +63,7 @@ export const affordabilityQuery = (document: CaseDocument, option: number, { set
       ),
     }),
     placeholderData: keepPreviousData,
-    retry: false,
+    retry: untilAnswered,
   })
 
 /** Adds the public limit sets of a market to the practice's own. */
@@ -89,7 +89,7 @@ export const borrowingQuery = (
         }),
       ),
     placeholderData: keepPreviousData,
-    retry: false,
+    retry: untilAnswered,
   })
 
 /** What the simulated underwriting desk answers for an option under a limit set. */

@@ -1,10 +1,20 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import type { Target } from '../entry/target'
 import { evaluate } from './cases'
-import { api, dataOf, type CaseDocument, type GridCellView, type TargetAnswerView } from './client'
+import { api, dataOf, Refusal, type CaseDocument, type GridCellView, type TargetAnswerView } from './client'
 
 /** Answers follow from the document alone, so one that was given stays right; each key press leaves one behind, so none is kept long. */
 export const FOR_GOOD = { staleTime: Infinity, gcTime: 10_000 } as const
+
+const TOO_MANY_REQUESTS = 429
+const SERVER_ERROR = 500
+
+/**
+ * Whether a question is asked again: where nobody was reached or the server could not answer, the last figures stay until it does. A
+ * refusal is an answer.
+ */
+export const untilAnswered = (_failures: number, error: Error) =>
+  !(error instanceof Refusal) || error.status === TOO_MANY_REQUESTS || error.status >= SERVER_ERROR
 
 /** An option that has an answer: the document that was asked about, and which of its options, counted from 0. */
 export type AnsweredOption = { document: CaseDocument; index: number }
@@ -28,7 +38,7 @@ export const comparisonQuery = (document: CaseDocument) =>
       comparison: dataOf(await api.POST('/api/comparisons', { body: document, signal })),
     }),
     placeholderData: keepPreviousData,
-    retry: false,
+    retry: untilAnswered,
   })
 
 /** Every payment of an option. */

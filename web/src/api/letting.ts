@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { FOR_GOOD } from './answers'
+import { FOR_GOOD, untilAnswered } from './answers'
 import {
   api,
   dataOf,
@@ -81,7 +81,7 @@ export const lettingQuery = (
       ),
     }),
     placeholderData: keepPreviousData,
-    retry: false,
+    retry: untilAnswered,
   })
 
 /** The home that an estimate is asked for; its value in cents where that is known. */

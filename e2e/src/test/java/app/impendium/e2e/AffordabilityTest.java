@@ -4,8 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Whether it fits, and what would make it fit. */
@@ -77,6 +80,17 @@ class AffordabilityTest extends Journey {
         advisor.press("Undo");
         assertThat(page.getByRole(AriaRole.TAB)).hasCount(1);
         assertThat(advisor.answer()).containsText("a month over what Conventional");
+
+        pair(page, "Largest loan by rate", "^Apply ?: .* points?, a loan of").click();
+        assertThat(advisor.answer()).not().containsText("over what Conventional");
+        advisor.press("Undo");
+        pair(page, "Highest rate by debts paid off", "^Add as option ?: paying off car at")
+                .click();
+        assertThat(page.getByRole(AriaRole.TAB)).hasCount(2);
+        assertThat(advisor.answer()).not().containsText("over what Conventional");
+        advisor.press("Undo");
+        assertThat(page.getByRole(AriaRole.TAB)).hasCount(1);
+        assertThat(advisor.answer()).containsText("a month over what Conventional");
         advisor.waitUntilSaved();
         page.reload();
         assertThat(advisor.answer()).containsText("a month over what Conventional");
@@ -90,6 +104,37 @@ class AffordabilityTest extends Journey {
         assertThat(page.getByTestId("figures")).containsText("tested at 6.39\u202f%");
         assertThat(advisor.answer()).containsText("no value of the home given");
         assertThat(list(page, "Tests of Insured")).containsText("gross debt service at most 39\u202f%");
+    }
+
+    @Test
+    void asksAgainWhereTheServerHadTooMuchToDo() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Asked again", "");
+        advisor.say(Field.PRICE, "413,200").view("Affordability");
+        Page page = advisor.page();
+        advisor.press("Add an income");
+        incomes(page).last().fill("salary 64,800 a year");
+        page.keyboard().press("Enter");
+        assertThat(advisor.answer()).containsText("They earn 5,400.00 a month.");
+        AtomicInteger refused = new AtomicInteger();
+        page.route("**/api/affordability/**", route -> {
+            if (refused.getAndIncrement() < 2) {
+                route.fulfill(new Route.FulfillOptions().setStatus(429));
+            } else {
+                route.resume();
+            }
+        });
+
+        incomes(page).last().fill("salary 12,000 a year");
+        page.keyboard().press("Tab");
+
+        assertThat(advisor.answer()).containsText("They earn 6,400.00 a month.");
+        Assertions.assertThat(refused.get()).isGreaterThan(2);
+    }
+
+    private static Locator pair(Page page, String list, String name) {
+        return list(page, list)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(name)))
+                .first();
     }
 
     private static Locator incomes(Page page) {
