@@ -142,6 +142,9 @@ class HouseholdTest extends Journey {
         page.getByLabel("Money at hand").fill("60,000");
         page.keyboard().press("Tab");
         advisor.press("Alder Savings, conventional");
+        // With the score and the money told, nothing on the page moves any more.
+        assertThat(advisor.answer()).not().containsText("cannot be told");
+        assertThat(page.getByTestId("figures")).containsText("Left after closing");
         assertThat(advisor.answer()).containsText("over what Alder Savings");
 
         list(page, "Ways to make it fit")
