@@ -63,10 +63,12 @@ export function DebtLists() {
           Save debts as CSV
         </TextButton>
       )}
-      {names.length > 0 && (
+      {names.length > 0 ? (
         <TextButton disabled={report.isPending} onClick={() => report.mutate(names)}>
           Fill from a simulated credit report
         </TextButton>
+      ) : (
+        <p className="text-soft text-xs">Add a borrower to fill this from a simulated credit report.</p>
       )}
       {report.error && (
         <p role="alert" className="field-problem">

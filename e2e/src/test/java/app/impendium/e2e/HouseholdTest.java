@@ -60,6 +60,8 @@ class HouseholdTest extends Journey {
         Assertions.assertThat(Files.readString(saved.path()))
                 .isEqualTo("debt,kind,payment,balance,months left,rate\r\nMöbel,loan,89.50,712.00,8,\r\n");
 
+        assertThat(page.getByText("Add a borrower to fill this from a simulated credit report."))
+                .isVisible();
         advisor.press("Add a borrower");
         advisor.press("Fill from a simulated credit report");
         assertThat(list(page, "Debts")).containsText("from a simulated report");
