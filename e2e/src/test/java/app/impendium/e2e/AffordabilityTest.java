@@ -80,10 +80,13 @@ class AffordabilityTest extends Journey {
         advisor.press("Undo");
         assertThat(page.getByRole(AriaRole.TAB)).hasCount(1);
         assertThat(advisor.answer()).containsText("a month over what Conventional");
+        advisor.waitUntilSaved();
 
         pair(page, "Largest loan by rate", "^Apply ?: .* points?, a loan of").click();
         assertThat(advisor.answer()).not().containsText("over what Conventional");
         advisor.press("Undo");
+        assertThat(advisor.answer()).containsText("a month over what Conventional");
+        advisor.waitUntilSaved();
         pair(page, "Highest rate by debts paid off", "^Add as option ?: paying off car at")
                 .click();
         assertThat(page.getByRole(AriaRole.TAB)).hasCount(2);

@@ -148,6 +148,7 @@ class HouseholdTest extends Journey {
         assertThat(advisor.answer()).not().containsText("cannot be told");
         assertThat(page.getByTestId("figures")).containsText("Left after closing");
         assertThat(advisor.answer()).containsText("over what Alder Savings");
+        advisor.waitUntilSaved();
 
         list(page, "Ways to make it fit")
                 .getByRole(AriaRole.BUTTON, named(Pattern.compile("^Apply ?: Paying off card with")))
@@ -201,6 +202,9 @@ class HouseholdTest extends Journey {
         assertThat(desk).containsText("20 points short");
         page.getByLabel("Credit score").fill("700");
         page.keyboard().press("Tab");
+        // Only then has the page come to rest.
+        assertThat(desk).containsText("credit score at least 660: 40 points to spare");
+        advisor.waitUntilSaved();
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(Pattern.compile("^Apply ?: a price of " + price)))
