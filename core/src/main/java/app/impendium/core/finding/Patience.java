@@ -11,7 +11,7 @@ public final class Patience {
 
     private Patience() {}
 
-    /** Lets this thread's calculations give up once the patience has ended, which is asked about each time anew. */
+    /** Lets this thread's calculations give up once the patience has ended, which is asked about each time. */
     public static void until(BooleanSupplier hasEnded) {
         ENDED.set(hasEnded);
     }
