@@ -13,24 +13,24 @@ const shorter = {
 
 describe('options of a case', () => {
   it('begins a new one as another, with an id of its own and without its name', () => {
-    const { options, selected } = addOption([option], option, withTerms({ amortizationMonths: 180 }))
+    const { options, selected } = addOption(option.id, withTerms({ amortizationMonths: 180 }))([option])
     expect(options).toEqual([option, { ...shorter, id: selected }])
     expect(selected).not.toBe(option.id)
   })
 
   it('holds no more than can be compared', () => {
     const full = Array.from({ length: MOST_OPTIONS }, () => option)
-    expect(addOption(full, option, withTerms({}))).toEqual({ options: full, selected: option.id })
+    expect(addOption(option.id, withTerms({}))(full)).toEqual({ options: full, selected: option.id })
   })
 
   it('deletes one and shows the one before it, but never the last', () => {
-    expect(deleteOption([option, shorter], shorter)).toEqual({ options: [option], selected: option.id })
-    expect(deleteOption([option, shorter], option)).toEqual({ options: [shorter], selected: 'shorter' })
-    expect(deleteOption([option], option)).toEqual({ options: [option], selected: option.id })
+    expect(deleteOption(shorter.id)([option, shorter])).toEqual({ options: [option], selected: option.id })
+    expect(deleteOption(option.id)([option, shorter])).toEqual({ options: [shorter], selected: 'shorter' })
+    expect(deleteOption(option.id)([option])).toEqual({ options: [option], selected: option.id })
   })
 
   it('puts the baseline first', () => {
-    expect(makeBaseline([option, shorter], shorter)).toEqual({
+    expect(makeBaseline(shorter.id)([option, shorter])).toEqual({
       options: [shorter, option],
       selected: 'shorter',
     })

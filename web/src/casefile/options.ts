@@ -1,4 +1,5 @@
 import type { CaseDocument, OptionDocument } from '../api/client'
+import { movedBy } from '../field/lists'
 import { newId } from './newId'
 import type { OptionChange } from './option'
 
@@ -13,38 +14,40 @@ export const changeOption = (document: CaseDocument, id: string, change: OptionC
   options: document.options.map((option) => (option.id === id ? change(option) : option)),
 })
 
-/** A new option at the end that begins as this one, changed. */
-export function addOption(
-  options: readonly OptionDocument[],
-  source: OptionDocument,
-  change: OptionChange,
-): Options {
-  if (options.length >= MOST_OPTIONS) return { options: [...options], selected: source.id }
-  const added = change({ ...source, id: newId(), name: null })
-  return { options: [...options, added], selected: added.id }
-}
+/** How the options of a case change, whatever they say by then. */
+export type OptionsChange = (options: readonly OptionDocument[]) => Options
+
+/** A new option at the end that begins as one says now, changed. */
+export const addOption =
+  (source: string, change: OptionChange): OptionsChange =>
+  (options) => {
+    const from = options.find(({ id }) => id === source)
+    if (!from || options.length >= MOST_OPTIONS) return { options: [...options], selected: source }
+    const added = change({ ...from, id: newId(), name: null })
+    return { options: [...options, added], selected: added.id }
+  }
 
 /** The options without one; the last one left stays. */
-export function deleteOption(options: readonly OptionDocument[], { id }: OptionDocument): Options {
-  const left = withoutId(options, id)
-  const before = options[options.findIndex((option) => option.id === id) - 1] ?? left[0]
-  return before ? { options: left, selected: before.id } : { options: [...options], selected: id }
-}
+export const deleteOption =
+  (id: string): OptionsChange =>
+  (options) => {
+    const left = withoutId(options, id)
+    const before = options[options.findIndex((option) => option.id === id) - 1] ?? left[0]
+    return before ? { options: left, selected: before.id } : { options: [...options], selected: id }
+  }
 
-/** The options with this one as the baseline, which stands first. */
-export const makeBaseline = (options: readonly OptionDocument[], option: OptionDocument): Options => ({
-  options: [option, ...withoutId(options, option.id)],
-  selected: option.id,
-})
+/** The options with one as the baseline, which stands first. */
+export const makeBaseline =
+  (id: string): OptionsChange =>
+  (options) => ({
+    options: [...options.filter((option) => option.id === id), ...withoutId(options, id)],
+    selected: id,
+  })
 
-/** The options with this one put before or after its neighbour; the first is the baseline. */
-export function moveOption(options: readonly OptionDocument[], option: OptionDocument, by: -1 | 1): Options {
-  const from = options.findIndex(({ id }) => id === option.id)
-  const to = from + by
-  const moved = withoutId(options, option.id)
-  if (from >= 0 && to >= 0 && to < options.length) moved.splice(to, 0, option)
-  return { options: moved.length === options.length ? moved : [...options], selected: option.id }
-}
+/** The options with one put before or after its neighbour; the first is the baseline. */
+export const moveOption =
+  (id: string, by: -1 | 1): OptionsChange =>
+  (options) => ({ options: movedBy(options, id, by), selected: id })
 
 /** An option called otherwise; an empty name is none. */
 export const withName =

@@ -14,10 +14,7 @@ export function Take({ name, change }: { name: string; change: OptionChange }) {
       <TextButton onClick={() => apply(change)}>
         Apply<span className="sr-only">: {name}</span>
       </TextButton>
-      <TextButton
-        disabled={isFull}
-        onClick={() => store.changeOptions(addOption(document.options, option, change))}
-      >
+      <TextButton disabled={isFull} onClick={() => store.changeOptions(addOption(option.id, change))}>
         {isFull ? 'Six options at the most' : 'Add as option'}
         <span className="sr-only">: {name}</span>
       </TextButton>

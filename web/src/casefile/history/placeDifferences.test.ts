@@ -50,7 +50,7 @@ describe('placeDifferences', () => {
   })
 
   it('names the option where there are several, and the one that became the baseline', () => {
-    const { options } = addOption(base.options, baselineOf(base), withTerms({ ratePercent: 6 }))
+    const { options } = addOption(baselineOf(base).id, withTerms({ ratePercent: 6 }))(base.options)
     const two = { ...base, options }
     expect(told(base, two)).toEqual(['Option 2 not there → there'])
     const second = options[1]
@@ -58,7 +58,7 @@ describe('placeDifferences', () => {
     expect(told(two, changeOption(two, second.id, withTerms({ ratePercent: 6.5 })))).toEqual([
       'Option 2: rate 6 % → 6.5 %',
     ])
-    expect(told(two, { ...two, options: makeBaseline(options, second).options })).toEqual([
+    expect(told(two, { ...two, options: makeBaseline(second.id)(options).options })).toEqual([
       'baseline Option 1 → Option 2',
     ])
   })

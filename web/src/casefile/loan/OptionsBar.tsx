@@ -49,7 +49,7 @@ function OptionMenu({ rename }: { rename: () => void }) {
           disabled={isFull}
           onSelect={() => {
             lead()
-            store.changeOptions(addOption(document.options, option, (same) => same))
+            store.changeOptions(addOption(option.id, (same) => same))
             focusFigure(firstFigureOf(selectedOf(store.store.getState())))
           }}
         >
@@ -64,15 +64,9 @@ function OptionMenu({ rename }: { rename: () => void }) {
           Rename
         </MenuItem>
         {!isBaseline && (
-          <MenuItem onSelect={() => store.changeOptions(makeBaseline(document.options, option))}>
-            Make baseline
-          </MenuItem>
+          <MenuItem onSelect={() => store.changeOptions(makeBaseline(option.id))}>Make baseline</MenuItem>
         )}
-        {!isOnly && (
-          <MenuItem onSelect={() => store.changeOptions(deleteOption(document.options, option))}>
-            Delete
-          </MenuItem>
-        )}
+        {!isOnly && <MenuItem onSelect={() => store.changeOptions(deleteOption(option.id))}>Delete</MenuItem>}
       </MenuContent>
     </DropdownMenu.Root>
   )

@@ -38,7 +38,7 @@ export function AddOption({ comparison }: { comparison: Comparison }) {
             {alternatives.map((alternative) => (
               <MenuItem
                 key={alternative.words}
-                onSelect={() => store.changeOptions(addOption(document.options, option, alternative.change))}
+                onSelect={() => store.changeOptions(addOption(option.id, alternative.change))}
               >
                 {alternative.words}
               </MenuItem>
@@ -51,7 +51,7 @@ export function AddOption({ comparison }: { comparison: Comparison }) {
           <MenuItem onSelect={() => open({ kind: 'credit' })}>A seller’s credit, three ways…</MenuItem>
         )}
         <RenewalItem base={comparison.base} />
-        <MenuItem onSelect={() => store.changeOptions(addOption(document.options, option, (same) => same))}>
+        <MenuItem onSelect={() => store.changeOptions(addOption(option.id, (same) => same))}>
           The same again, to change it
         </MenuItem>
       </MenuContent>

@@ -19,7 +19,7 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
   const [renames, setRenames] = useState(false)
   const { lead, onCloseAutoFocus } = useFocusElsewhere()
   const place = document.options.findIndex(({ id }) => id === option.id)
-  const move = (by: -1 | 1) => store.changeOptions(moveOption(document.options, option, by))
+  const move = (by: -1 | 1) => store.changeOptions(moveOption(option.id, by))
   const onKeyDown = (event: KeyboardEvent) => {
     const by = event.altKey ? { ArrowLeft: -1 as const, ArrowRight: 1 as const }[event.key] : undefined
     if (by === undefined) return
@@ -57,15 +57,13 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
           </MenuItem>
           <MenuItem
             disabled={document.options.length >= MOST_OPTIONS}
-            onSelect={() => store.changeOptions(addOption(document.options, option, (same) => same))}
+            onSelect={() => store.changeOptions(addOption(option.id, (same) => same))}
           >
             Duplicate {document.options.length >= MOST_OPTIONS && '(six at the most)'}
           </MenuItem>
           <MenuSeparator />
           {!isBaseline && (
-            <MenuItem onSelect={() => store.changeOptions(makeBaseline(document.options, option))}>
-              Make baseline
-            </MenuItem>
+            <MenuItem onSelect={() => store.changeOptions(makeBaseline(option.id))}>Make baseline</MenuItem>
           )}
           <MenuItem disabled={place === 0} onSelect={() => move(-1)}>
             Move left
@@ -74,9 +72,7 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
             Move right
           </MenuItem>
           {document.options.length > 1 && (
-            <MenuItem onSelect={() => store.changeOptions(deleteOption(document.options, option))}>
-              Delete
-            </MenuItem>
+            <MenuItem onSelect={() => store.changeOptions(deleteOption(option.id))}>Delete</MenuItem>
           )}
         </MenuContent>
       </DropdownMenu.Root>

@@ -32,7 +32,7 @@ export function Grid() {
   const isFull = document.options.length >= MOST_OPTIONS
   const own = across === 'TERM' ? option.terms.amortizationMonths : figures.downPercent
   const choose = (cell: GridCellView) =>
-    store.changeOptions(addOption(document.options, option, changeTo(cell, across, own)))
+    store.changeOptions(addOption(option.id, changeTo(cell, across, own)))
   return (
     <section className="screen-only mt-7" aria-labelledby="grid-heading">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">

@@ -1,8 +1,8 @@
-import type { OptionDocument, PricedOnDocument } from '../../api/client'
+import type { PricedOnDocument } from '../../api/client'
 import { usePanel } from '../../panel/panelStore'
 import { useOpenCase } from '../CaseContext'
 import type { OptionChange } from '../option'
-import { addOption, MOST_OPTIONS } from '../options'
+import { addOption, MOST_OPTIONS, type Options } from '../options'
 import { useOption } from '../OptionContext'
 
 /** Adds options made from the one that is shown, and keeps with the case which rates they were priced on. */
@@ -12,14 +12,15 @@ export function useAddPriced() {
   const close = usePanel((panel) => panel.close)
   const room = MOST_OPTIONS - document.options.length
   const add = (changes: readonly OptionChange[], pricedOn: PricedOnDocument | null) => {
+    const now = store.store.getState().document
     const added = changes
       .slice(0, room)
-      .reduce<{ options: OptionDocument[]; selected: string }>(
-        ({ options }, change) => addOption(options, option, change),
-        { options: [...document.options], selected: option.id },
-      )
+      .reduce<Options>(({ options }, change) => addOption(option.id, change)(options), {
+        options: now.options,
+        selected: option.id,
+      })
     store.settle()
-    store.changeDocument({ options: added.options, pricedOn: pricedOn ?? document.pricedOn })
+    store.changeDocument({ options: added.options, pricedOn: pricedOn ?? now.pricedOn })
     store.settle()
     store.select(added.selected)
     close()

@@ -55,7 +55,7 @@ export function RateMenu({ rung, measure, from, className, children }: RateMenuP
         </MenuItem>
         <MenuItem
           disabled={document.options.length >= MOST_OPTIONS}
-          onSelect={() => store.changeOptions(addOption(document.options, option, change))}
+          onSelect={() => store.changeOptions(addOption(option.id, change))}
         >
           Add as option
         </MenuItem>

@@ -100,7 +100,7 @@ function LendingCell({ cell: { rentCents, cover, lending }, basis, unit }: Lendi
           className="rent-cell"
           disabled={isFull}
           aria-label={`Add as option, ${said}`}
-          onClick={() => store.changeOptions(addOption(document.options, option, taking(lending)))}
+          onClick={() => store.changeOptions(addOption(option.id, taking(lending)))}
         >
           {formatEntry(loanCents)}
         </button>

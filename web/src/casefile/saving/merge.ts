@@ -55,13 +55,53 @@ function mergeValue(choose: Choose, place: string, base: Json | undefined, mine:
 }
 
 function mergeFields(choose: Choose, place: string, base: Fields, mine: Fields, theirs: Fields): Fields {
-  return Object.fromEntries(
-    Object.keys(mine).map((name) => [
-      name,
-      mergeValue(choose, `${place}/${name}`, base[name], mine[name] ?? null, theirs[name] ?? null),
-    ]),
-  )
+  return Object.assign(
+    {},
+    ...valuesOf(Object.keys(mine)).map((names) => {
+      const [was, own, other] = [base, mine, theirs].map((fields) => only(fields, names))
+      const [name = '', ...others] = names
+      if (others.length === 0) {
+        return {
+          [name]: mergeValue(
+            choose,
+            `${place}/${name}`,
+            base[name],
+            mine[name] ?? null,
+            theirs[name] ?? null,
+          ),
+        }
+      }
+      if (isSame(own, other) || isSame(was, other)) return own
+      if (isSame(was, own)) return other
+      return choose(`${place}/${name}`) === 'mine' ? own : other
+    }),
+  ) as Fields
 }
+
+/** Fields that are one value: of both states one, never a part of each. */
+const ONE_VALUE: readonly (readonly string[])[] = [
+  ['cents', 'percent'],
+  ['fromPayment', 'fromDay'],
+  ['firstPayment', 'firstDay'],
+  ['lastPayment', 'lastDay'],
+  ['per', 'hoursPerWeek'],
+  // An estimate belongs to the figure that it became.
+  ['propertyTax', 'propertyTaxEstimate'],
+  ['homeInsuranceCents', 'homeInsuranceEstimate'],
+  ['appraisalCents', 'appraisalEstimate'],
+  ['valueCents', 'valueEstimate'],
+  ['rentCents', 'rentEstimate'],
+]
+
+/** The names of an object's fields, those together that are one value. */
+function valuesOf(names: readonly string[]): readonly (readonly string[])[] {
+  const together = ONE_VALUE.filter((value) => value.every((name) => names.includes(name)))
+  const alone = names.filter((name) => !together.some((value) => value.includes(name)))
+  return [...together, ...alone.map((name) => [name])]
+}
+
+const only = (fields: Fields, names: readonly string[]): Fields =>
+  Object.fromEntries(names.map((name) => [name, fields[name] ?? null]))
 
 /** Entries go by their ids: what one added or took away holds for both, unless the other changed it. */
 function mergeList(choose: Choose, place: string, base: Entry[], mine: Entry[], theirs: Entry[]): Json[] {

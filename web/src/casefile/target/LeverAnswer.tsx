@@ -67,7 +67,7 @@ function Uses({ answer, value }: Omit<LeverAnswerProps, 'target'>) {
       <TextButton
         disabled={document.options.length >= MOST_OPTIONS}
         onClick={() => {
-          store.changeOptions(addOption(document.options, option, change))
+          store.changeOptions(addOption(option.id, change))
           close()
         }}
       >
