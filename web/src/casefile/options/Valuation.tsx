@@ -27,9 +27,9 @@ function Assumed({ field, name, usual }: { field: Assumption; name: string; usua
   const value = document.assumptions[field]
   const take = (percent: number | null) =>
     store.changeDocument({
-      assumptions: { ...document.assumptions, [field]: percent === 0 ? null : percent },
+      assumptions: { ...document.assumptions, [field]: percent },
     })
-  if (!value) {
+  if (value === null) {
     return (
       <button
         type="button"
