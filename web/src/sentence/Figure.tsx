@@ -1,5 +1,6 @@
 import { useId, type KeyboardEvent } from 'react'
 import { useEntry, type EntryField } from '../field/useEntry'
+import { useTypeOver } from '../field/useTypeOver'
 import './sentence.css'
 
 type FigureProps<T> = EntryField<T> & {
@@ -19,6 +20,7 @@ const STEPS_WITH_SHIFT = 10
 /** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
 export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigureProps<T>) {
   const { shown, problem, type, dropText, finish, takeBack, isTyped } = useEntry(field)
+  const typeOver = useTypeOver(isTyped)
   const problemId = useId()
   const differs = was !== undefined && was !== field.text
   const wasWords = was === '' ? 'not in the baseline' : `in the baseline ${was}`
@@ -68,7 +70,7 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
             size={1}
             value={shown}
             onChange={(event) => type(event.target.value)}
-            onFocus={(event) => event.target.select()}
+            {...typeOver}
             onBlur={finish}
             onKeyDown={onKeyDown}
           />

@@ -7,6 +7,7 @@ import { read, unread, type Reading } from '../../entry/reading'
 import { EntriesContext } from '../../field/EntriesContext'
 import { useDraft } from '../../field/useDraft'
 import { useEntry, type EntryField } from '../../field/useEntry'
+import { useTypeOver } from '../../field/useTypeOver'
 import { useOption } from '../OptionContext'
 
 const MOST_STEP_PERCENT = 10
@@ -89,6 +90,7 @@ function readRungs(text: string): Reading<number> {
 /** A small figure among words. */
 function SmallField<T>({ label, ...field }: EntryField<T> & { label: string }) {
   const { shown, problem, type, finish, takeBack, isTyped } = useEntry(field)
+  const typeOver = useTypeOver(isTyped)
   return (
     <input
       className="small-field"
@@ -99,7 +101,7 @@ function SmallField<T>({ label, ...field }: EntryField<T> & { label: string }) {
       autoComplete="off"
       size={Math.max(2, shown.length)}
       value={shown}
-      onFocus={(event) => event.target.select()}
+      {...typeOver}
       onChange={(event) => type(event.target.value)}
       onBlur={() => (problem === undefined ? finish() : takeBack())}
       onKeyDown={(event) => {
