@@ -2,6 +2,8 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { describe, expect, it } from 'vitest'
+import { readAmount } from '../entry/amount'
+import { Figure } from '../sentence/Figure'
 import { ListEditor } from './ListEditor'
 import { OwnEntries } from './OwnEntries'
 
@@ -15,13 +17,22 @@ function Lines({ start }: { start: readonly string[] }) {
         label="Gifts"
         entries={lines}
         line={({ id, text }) => (
-          <input
-            aria-label={`gift ${id}`}
-            value={text}
-            onChange={(event) =>
-              setLines(lines.map((line) => (line.id === id ? { id, text: event.target.value } : line)))
-            }
-          />
+          <>
+            <input
+              aria-label={`gift ${id}`}
+              value={text}
+              onChange={(event) =>
+                setLines(lines.map((line) => (line.id === id ? { id, text: event.target.value } : line)))
+              }
+            />
+            <Figure
+              label={`note on ${id}`}
+              pointer={`/gifts/${id}/note`}
+              text=""
+              read={readAmount}
+              take={() => undefined}
+            />
+          </>
         )}
         add={(after) => {
           const place = lines.findIndex(({ id }) => id === after) + 1 || lines.length
@@ -39,7 +50,7 @@ function Lines({ start }: { start: readonly string[] }) {
   )
 }
 
-const ids = () => screen.queryAllByRole('textbox').map((field) => field.getAttribute('aria-label'))
+const ids = () => screen.queryAllByLabelText(/^gift/).map((field) => field.getAttribute('aria-label'))
 
 describe('ListEditor', () => {
   it('adds a line below at Enter, and goes to it', async () => {
@@ -58,6 +69,21 @@ describe('ListEditor', () => {
     await userEvent.keyboard('{Delete}')
     expect(ids()).toEqual(['gift ann'])
     expect(screen.getByLabelText('gift ann')).toHaveFocus()
+  })
+
+  it('leaves a line to a further field of it that is empty', async () => {
+    render(<Lines start={['ann', 'bob']} />)
+    await userEvent.click(screen.getByLabelText('note on bob'))
+    await userEvent.keyboard('{Backspace}{Delete}')
+    expect(screen.getByLabelText('gift bob')).toBeInTheDocument()
+  })
+
+  it('begins no line below one that cannot be read', async () => {
+    render(<Lines start={['ann']} />)
+    await userEvent.click(screen.getByLabelText('note on ann'))
+    await userEvent.keyboard('much{Enter}{Enter}')
+    expect(screen.getByRole('alert')).toBeInTheDocument()
+    expect(screen.queryByLabelText('gift new')).toBeNull()
   })
 
   it('moves a line by Alt and an arrow, and keeps the focus on it', async () => {

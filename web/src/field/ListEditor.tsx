@@ -1,6 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import { TextButton } from '../ui/TextButton'
-import { useEntries } from './EntriesContext'
+import { useEntries, type Entry } from './EntriesContext'
 import './list-editor.css'
 
 type ListEditorProps<T> = {
@@ -18,12 +18,12 @@ type ListEditorProps<T> = {
 }
 
 /**
- * A list that is typed: Enter adds a line below, Delete in an empty one removes it, Alt with an arrow moves it. The focus
- * stays with the entry. Each of these is a step of its own: what is then typed in a line can be taken back without the line.
+ * A list that is typed: Enter adds a line below, Delete in the first field of an empty one removes it, Alt with an arrow moves it.
+ * The focus stays with the entry. Each of these is a step of its own: what is then typed in a line can be taken back without the line.
  */
 export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) {
   const { label, entries, line, add, remove, move, addWords } = props
-  const { settle } = useEntries()
+  const { settle, store } = useEntries()
   const list = useRef<HTMLOListElement>(null)
   const wanted = useRef<string | null>(null)
 
@@ -60,9 +60,12 @@ export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) 
       wanted.current = id
       move(id, by)
       settle()
-    } else if (event.key === 'Enter' && target.getAttribute('aria-invalid') !== 'true') {
-      addAfter(id)
-    } else if ((event.key === 'Delete' || event.key === 'Backspace') && isEmpty(list.current, id)) {
+    } else if (event.key === 'Enter') {
+      if (!isRefused(store.getState().entries, id)) addAfter(id)
+    } else if (
+      (event.key === 'Delete' || event.key === 'Backspace') &&
+      isEmptyFirst(list.current, id, target)
+    ) {
       event.preventDefault()
       removeAt(index)
     }
@@ -97,4 +100,10 @@ export function ListEditor<T extends { id: string }>(props: ListEditorProps<T>) 
 const firstFieldOf = (list: HTMLElement | null, id: string) =>
   list?.querySelector<HTMLInputElement>(`[data-entry="${CSS.escape(id)}"] input`)
 
-const isEmpty = (list: HTMLElement | null, id: string) => firstFieldOf(list, id)?.value.trim() === ''
+/** Whether a field is the first of its line and says nothing: the line goes with it, and no other field's emptiness takes it away. */
+const isEmptyFirst = (list: HTMLElement | null, id: string, field: HTMLInputElement) =>
+  field === firstFieldOf(list, id) && field.value.trim() === ''
+
+/** Whether a line holds a text that cannot be read, once its field has been left: no further line is begun before it can. */
+const isRefused = (entries: Readonly<Record<string, Entry>>, id: string) =>
+  Object.entries(entries).some(([place, { says }]) => says === 'unread' && place.split('/').includes(id))
