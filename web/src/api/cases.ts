@@ -59,13 +59,19 @@ export const keepAsTemplate = async (id: string): Promise<CaseView> =>
 export const startingFrom = async (id: string): Promise<CaseDocument> =>
   dataOf(await api.GET('/api/cases/{id}/starting-case', { params: { path: { id } } }))
 
-/** Saves a state made from `seenRevision`. @throws Refusal with 409 if another was saved since. */
+/** A browser sends no more than this of all requests that outlive their page, and refuses what is larger. */
+const MOST_KEPT_ALIVE_BYTES = 60_000
+
+/**
+ * Saves a state made from `seenRevision`; a page that is closed meanwhile does not end it, unless it is too large for that.
+ * @throws Refusal with 409 if another was saved since.
+ */
 export const saveCase = async (id: string, seenRevision: number, document: CaseDocument): Promise<CaseView> =>
   dataOf(
     await api.PUT('/api/cases/{id}', {
       params: { path: { id }, header: { 'If-Match': `"${seenRevision}"` } },
       body: document,
-      keepalive: true,
+      keepalive: new TextEncoder().encode(JSON.stringify(document)).length <= MOST_KEPT_ALIVE_BYTES,
     }),
   )
 

@@ -23,8 +23,16 @@ export async function signIn(email: string, password: string, code: string | nul
   if (!response.ok) throw new Refusal(response.status, await readProblem(response))
 }
 
+const SIGNED_OUT = 401
+
+/** Ends the session; one that has ended is no matter. @throws Refusal if the server refused; Error if it was not reached. */
 export async function signOut(): Promise<void> {
-  await fetch('/api/session', { method: 'DELETE', headers: tokenHeader() })
+  const response = await reach(
+    new Request(new URL('/api/session', window.location.href), { method: 'DELETE', headers: tokenHeader() }),
+  )
+  if (!response.ok && response.status !== SIGNED_OUT) {
+    throw new Refusal(response.status, await readProblem(response))
+  }
 }
 
 async function readProblem(response: Response): Promise<Problem> {

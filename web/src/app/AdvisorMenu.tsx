@@ -1,5 +1,5 @@
 import { MenuContent, MenuItem, MenuSeparator } from '../ui/Menu'
-import { useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
@@ -23,15 +23,27 @@ export function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
     setTheme(chosen as Theme)
   }
   const [asks, setAsks] = useState(false)
-  const leave = async () => {
-    clearDesk()
-    await signOut()
-    queries.clear()
-    window.location.assign('/')
-  }
+  // What is held goes on being saved until the session has ended.
+  const leaving = useMutation({
+    mutationFn: signOut,
+    onSuccess: () => {
+      clearDesk()
+      queries.clear()
+      window.location.assign('/')
+    },
+  })
   return (
     <>
-      {asks && <SignOutDialog signOut={() => void leave()} stay={() => setAsks(false)} />}
+      {(asks || leaving.isError) && (
+        <SignOutDialog
+          failure={leaving.error?.message ?? null}
+          signOut={() => leaving.mutate()}
+          stay={() => {
+            setAsks(false)
+            leaving.reset()
+          }}
+        />
+      )}
       <DropdownMenu.Root defaultOpen>
         <DropdownMenu.Trigger className="button-quiet shrink-0">{session.name}</DropdownMenu.Trigger>
         <MenuContent align="end">
@@ -62,7 +74,7 @@ export function AdvisorMenu({ showKeys }: { showKeys: () => void }) {
             Single-key shortcuts
           </DropdownMenu.CheckboxItem>
           <MenuItem onSelect={showKeys}>Keyboard shortcuts</MenuItem>
-          <MenuItem onSelect={() => (hasUnsaved() ? setAsks(true) : void leave())}>Sign out</MenuItem>
+          <MenuItem onSelect={() => (hasUnsaved() ? setAsks(true) : leaving.mutate())}>Sign out</MenuItem>
         </MenuContent>
       </DropdownMenu.Root>
     </>
