@@ -25,7 +25,7 @@ export function beginWork(opened: CaseView): CaseWork {
     const { base: acknowledged, unacknowledged: sent } = saver.state
     keepUnsaved(
       opened.id,
-      isSaved(work) ? null : { ...store.store.getState(), base: acknowledged, unacknowledged: sent },
+      isSaved(work) ? null : { ...store.asLeft(), base: acknowledged, unacknowledged: sent },
     )
   }
   store.store.subscribe(keep)

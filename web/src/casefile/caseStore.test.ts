@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { aDocument } from '../test/documents'
 import { createCaseStore, selectedOf } from './caseStore'
 import { baselineOf, withTerms } from './option'
-import { addOption, deleteOption } from './options'
+import { addOption, deleteOption, makeBaseline, moveOption } from './options'
 
 const open = () => createCaseStore({ document: aDocument(), entries: {}, selected: 'first' })
 const rateOf = (store: ReturnType<typeof open>) =>
@@ -44,7 +44,7 @@ describe('the store of an open case', () => {
     store.setEntry('/options/first/terms/amortizationMonths', {
       text: 'thirt',
       before: '',
-      isReadable: false,
+      says: 'unread',
     })
     store.undo()
     expect(store.store.getState().entries).toEqual({})
@@ -73,7 +73,7 @@ describe('the store of an open case', () => {
   it('changes the option that is shown, and undoes an added one as one step', () => {
     const store = open()
     const first = store.store.getState().document
-    store.changeOptions(addOption(first.options, baselineOf(first), withTerms({ amortizationMonths: 180 })))
+    store.changeOptions(addOption('first', withTerms({ amortizationMonths: 180 })))
     const added = selectedOf(store.store.getState()).id
     store.changeOption(added, withTerms({ ratePercent: 5 }))
     store.settle()
@@ -93,19 +93,56 @@ describe('the store of an open case', () => {
 
   it('keeps what is half typed while another option is shown, and when a state is taken over', () => {
     const store = open()
-    const text = { text: 'thirt', before: '30 years', isReadable: false }
+    const text = { text: 'thirt', before: '30 years', says: 'unread' as const }
     store.setEntry('/options/first/terms/amortizationMonths', text)
-    store.changeOptions(addOption(aDocument().options, baselineOf(aDocument()), withTerms({})))
+    store.changeOptions(addOption('first', withTerms({})))
     store.adopt({ ...store.store.getState().document, title: 'Theirs' })
     expect(store.store.getState().entries).toEqual({ '/options/first/terms/amortizationMonths': text })
   })
 
+  it('changes the options as they stand, whatever was seen of them when they were moved', () => {
+    const store = open()
+    store.changeOptions(addOption('first', withTerms({ amortizationMonths: 180 })))
+    const added = selectedOf(store.store.getState()).id
+    const move = moveOption(added, -1)
+    store.changeOption(added, withTerms({ ratePercent: 5 }))
+    store.changeOption('first', withTerms({ ratePercent: 7 }))
+    store.changeOptions(move)
+    expect(store.store.getState().document.options.map(({ id, terms }) => [id, terms.ratePercent])).toEqual([
+      [added, 5],
+      ['first', 7],
+    ])
+    store.changeOptions(makeBaseline('first'))
+    expect(rateOf(store)).toBe(7)
+  })
+
+  it('keeps for a reload what is read, and asks about what is incomplete', () => {
+    const store = open()
+    store.changeOption('first', withTerms({ ratePercent: 6 }))
+    store.setEntry('/rate', { text: '6', before: '5.5', says: 'read' })
+    store.setEntry('/salary', { text: 'salary', before: '', says: 'unread' })
+    expect(store.asLeft().document.options[0]?.terms.ratePercent).toBe(6)
+    expect(store.asLeft().entries).toEqual({ '/salary': { text: 'salary', before: '', says: 'unread' } })
+
+    store.setEntry('/rate', { text: '6 1/', before: '5.5', says: 'incomplete' })
+    expect(store.asLeft().document.options[0]?.terms.ratePercent).toBe(5.5)
+    expect(store.asLeft().entries['/rate']?.says).toBe('unread')
+  })
+
+  it('drops a text that cannot be read with the value that it stood for', () => {
+    const store = open()
+    store.changeOption('first', withTerms({ rateTermMonths: 60 }))
+    store.setEntry('/options/first/terms/rateTermMonths', { text: 'x', before: '5 years', says: 'unread' })
+    store.changeOption('first', withTerms({ rateTermMonths: null }))
+    expect(store.store.getState().entries).toEqual({})
+  })
+
   it('drops what was typed for an option that is gone', () => {
     const store = open()
-    store.changeOptions(addOption(aDocument().options, baselineOf(aDocument()), withTerms({})))
+    store.changeOptions(addOption('first', withTerms({})))
     const added = selectedOf(store.store.getState())
-    store.setEntry(`/options/${added.id}/terms/ratePercent`, { text: 'x', before: '', isReadable: false })
-    store.changeOptions(deleteOption(store.store.getState().document.options, added))
+    store.setEntry(`/options/${added.id}/terms/ratePercent`, { text: 'x', before: '', says: 'unread' })
+    store.changeOptions(deleteOption(added.id))
     expect(store.store.getState().entries).toEqual({})
     expect(selectedOf(store.store.getState()).id).toBe('first')
   })

@@ -2,9 +2,9 @@ import { temporal } from 'zundo'
 import { createStore } from 'zustand/vanilla'
 import type { CaseDocument, OptionDocument } from '../api/client'
 import { baselineOf, type OptionChange } from './option'
-import { changeOption, type Options } from './options'
+import { changeOption, type OptionsChange } from './options'
 import { createClaims } from '../field/claims'
-import type { Entry } from '../field/EntriesContext'
+import { isBeingTyped, type Entry } from '../field/EntriesContext'
 import { stands, valueAt, withValueAt } from '../field/pointers'
 
 export type CaseState = {
@@ -17,10 +17,10 @@ export type CaseState = {
 
 /** Whether a text stands somewhere that is no part of the document because it cannot be read. */
 export const hasUnreadableEntry = ({ entries }: CaseState) =>
-  Object.values(entries).some((entry) => !entry.isReadable)
+  Object.values(entries).some((entry) => !isBeingTyped(entry))
 
 /** Whether a text is being typed that is not finished yet: the case follows it, but nobody has meant it so far. */
-export const isTyping = ({ entries }: CaseState) => Object.values(entries).some((entry) => entry.isReadable)
+export const isTyping = ({ entries }: CaseState) => Object.values(entries).some(isBeingTyped)
 
 /** The option that is shown: the one chosen, or the baseline where that one is gone. */
 export const selectedOf = ({ document, selected }: CaseState): OptionDocument =>
@@ -44,10 +44,13 @@ export function createCaseStore(start: CaseState) {
 
   /** Ends a run of changes that are undone as one. */
   const settle = () => history().resume()
-  /** Puts a document in place; a text typed for an option or an entry that it has not goes with it. */
+  /** Puts a document in place; a text typed for an option, an entry or a value that it has no more goes with it. */
   const put = (document: CaseDocument) => {
-    const { entries } = store.getState()
-    const left = Object.entries(entries).filter(([place]) => stands(document, place))
+    const { entries, document: before } = store.getState()
+    const isGone = (place: string) => valueAt(before, place) != null && valueAt(document, place) == null
+    const left = Object.entries(entries).filter(
+      ([place, entry]) => stands(document, place) && (isBeingTyped(entry) || !isGone(place)),
+    )
     store.setState({ document, entries: Object.fromEntries(left) })
   }
   const change = (document: CaseDocument) => {
@@ -90,8 +93,22 @@ export function createCaseStore(start: CaseState) {
     put(withValueAt(document, place, valueAt(before, place)))
   }
 
+  /** The state if every field were left as it is now: what is read stays, what is incomplete is asked about. */
+  const asLeft = (): CaseState => {
+    const { document, entries, selected } = store.getState()
+    const unread = Object.entries(entries).filter(([, { says }]) => says !== 'read')
+    const isIncomplete = unread.some(([, entry]) => isBeingTyped(entry))
+    const settled = history().isTracking ? undefined : history().pastStates.at(-1)?.document
+    return {
+      document: isIncomplete ? (settled ?? document) : document,
+      entries: Object.fromEntries(unread.map(([place, entry]) => [place, { ...entry, says: 'unread' }])),
+      selected,
+    }
+  }
+
   return {
     store,
+    asLeft,
     restore,
     claims: createClaims(),
     rewind,
@@ -104,9 +121,11 @@ export function createCaseStore(start: CaseState) {
     /** Shows another option. */
     select,
     /** Changes the list of options as one step, and shows one of them. */
-    changeOptions: ({ options, selected }: Options) => {
+    changeOptions: (how: OptionsChange) => {
       settle()
-      change({ ...store.getState().document, options })
+      const { document } = store.getState()
+      const { options, selected } = how(document.options)
+      change({ ...document, options })
       select(selected)
     },
     undo: () => travel(() => history().undo()),

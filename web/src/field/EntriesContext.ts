@@ -1,9 +1,18 @@
 import { createContext, useContext } from 'react'
 import type { StoreApi } from 'zustand/vanilla'
 import type { FieldProblem } from '../api/client'
+import type { Reading } from '../entry/reading'
 
-/** A text in a field: what stood there when the typing began, and whether it can be read, or may be once it is longer. */
-export type Entry = { text: string; before: string; isReadable: boolean }
+/** A text in a field: what stood there when the typing began, and what the text says. */
+export type Entry = {
+  text: string
+  before: string
+  /** `read`: the value follows it; `incomplete`: it may say something once it is longer; `unread`: it cannot be read. */
+  says: Reading<unknown>['status']
+}
+
+/** Whether a text is being typed, rather than left as it cannot be read. */
+export const isBeingTyped = ({ says }: Entry) => says !== 'unread'
 
 /** What fields write to: a case, or a form of its own. */
 export type Entries = {

@@ -1,11 +1,13 @@
 import { useId } from 'react'
 import { useEntry, type EntryField } from './useEntry'
+import { useTypeOver } from './useTypeOver'
 
 type FieldProps<T> = EntryField<T> & { label: string; hint: string }
 
 /** A figure with its label above it; empty means none. */
 export function Field<T>({ label, hint, ...field }: FieldProps<T>) {
   const { shown, problem, type, finish, takeBack, isTyped } = useEntry(field)
+  const typeOver = useTypeOver(isTyped)
   const id = useId()
   return (
     <div>
@@ -28,7 +30,7 @@ export function Field<T>({ label, hint, ...field }: FieldProps<T>) {
         autoComplete="off"
         value={shown}
         onChange={(event) => type(event.target.value)}
-        onFocus={(event) => event.target.select()}
+        {...typeOver}
         onBlur={finish}
         onKeyDown={(event) => {
           if (event.key === 'Enter') finish()

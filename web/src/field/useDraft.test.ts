@@ -16,7 +16,7 @@ describe('a draft', () => {
 
   it('keeps the texts that are being typed, each at its place', () => {
     const draft = createDraft<number>(0, () => undefined)
-    const entry = { text: '4x', before: '4', isReadable: false }
+    const entry = { text: '4x', before: '4', says: 'unread' as const }
     draft.setEntry('a', entry)
     draft.setEntry('b', entry)
     draft.setEntry('a', null)
@@ -24,7 +24,7 @@ describe('a draft', () => {
   })
 
   it('keeps a step that nobody typed when the typing after it goes back, and drops the texts it replaces', () => {
-    const junk = { text: 'x', before: '', isReadable: false }
+    const junk = { text: 'x', before: '', says: 'unread' as const }
     const draft = createDraft({ day: 1, name: 'a', lines: [{ id: 'p' }, { id: 'q' }] }, () => undefined)
     for (const place of ['/day', '/name', '/lines/p/rate', '/lines/q/rate']) draft.setEntry(place, junk)
     draft.step({ day: 2, name: 'a', lines: [{ id: 'q' }] })

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { createStore } from 'zustand/vanilla'
-import type { Entries, Entry } from './EntriesContext'
+import { isBeingTyped, type Entries, type Entry } from './EntriesContext'
 import { stands, valueAt } from './pointers'
 
 /** A value that is edited in fields outside of a case: a form, a setting. */
@@ -24,7 +24,7 @@ export function useDraft<T>(start: T, take: (value: T) => void): Draft<T> {
 
 /** Whether a text stands in a field that cannot be read. */
 export const hasUnreadable = ({ store }: Entries) =>
-  Object.values(store.getState().entries).some((entry) => !entry.isReadable)
+  Object.values(store.getState().entries).some((entry) => !isBeingTyped(entry))
 
 export function createDraft<T>(start: T, take: (value: T) => void): Draft<T> {
   const store = createStore<{ entries: Readonly<Record<string, Entry>> }>(() => ({ entries: {} }))

@@ -1,6 +1,7 @@
+import { useEffectEvent, useLayoutEffect } from 'react'
 import { useStore } from 'zustand'
 import type { Reading } from '../entry/reading'
-import { useEntries } from './EntriesContext'
+import { isBeingTyped, useEntries } from './EntriesContext'
 import { useClaim } from './useClaim'
 
 /** A field: where it lies, how its text is read, and what becomes of its value. */
@@ -33,10 +34,35 @@ export function useEntry<T>({ pointer, also = [], text, read, take, clear }: Ent
   const isCleared = clear !== undefined && entry?.text.trim() === ''
   const reading = entry === undefined || isCleared ? null : read(entry.text, entry.before)
   const isQuiet =
-    reading === null || reading.status === 'read' || (reading.status === 'incomplete' && entry?.isReadable)
+    reading === null ||
+    reading.status === 'read' ||
+    (reading.status === 'incomplete' && entry !== undefined && isBeingTyped(entry))
   const refused = problems.find(
     (problem) => problem.pointer === pointer || (problem.pointer !== null && also.includes(problem.pointer)),
   )
+
+  /** Ends the typing: what was read is shown written out again, what is left incomplete is asked about. */
+  const finish = () => {
+    if (isCleared) clear()
+    if (reading === null || reading.status === 'read') host.setEntry(pointer, null)
+    else if (entry) {
+      host.setEntry(pointer, { ...entry, says: 'unread' })
+      host.rewind()
+    }
+    host.settle()
+  }
+
+  // A field that goes away while somebody types is left by that, and no blur tells of it.
+  const leave = useEffectEvent((left: string) => {
+    const typed = host.store.getState().entries[left]
+    if (typed === undefined || !isBeingTyped(typed)) return
+    if (left === pointer) finish()
+    else {
+      host.setEntry(left, typed.says === 'read' ? null : { ...typed, says: 'unread' })
+      host.settle()
+    }
+  })
+  useLayoutEffect(() => () => leave(pointer), [pointer])
 
   return {
     shown: entry?.text ?? text,
@@ -44,24 +70,15 @@ export function useEntry<T>({ pointer, also = [], text, read, take, clear }: Ent
     type: (typed: string) => {
       const before = entry?.before ?? text
       const typedReading = read(typed, before)
-      const isReadable = typedReading.status !== 'unread' || (clear !== undefined && typed.trim() === '')
-      host.setEntry(pointer, { text: typed, before, isReadable })
+      const says = clear !== undefined && typed.trim() === '' ? 'read' : typedReading.status
+      host.setEntry(pointer, { text: typed, before, says })
       if (typedReading.status === 'read') take(typedReading.value)
       // What the text meant on the way here, a key press ago, is not what it means.
       else if (typedReading.status === 'unread') host.rewind()
     },
     /** Shows the value written out again, without ending the run of changes. */
     dropText: () => host.setEntry(pointer, null),
-    /** Ends the typing: what was read is shown written out again, what is left incomplete is asked about. */
-    finish: () => {
-      if (isCleared) clear()
-      if (reading === null || reading.status === 'read') host.setEntry(pointer, null)
-      else if (entry) {
-        host.setEntry(pointer, { ...entry, isReadable: false })
-        host.rewind()
-      }
-      host.settle()
-    },
+    finish,
     /** Goes back to how it was before the typing began; where that is over and was refused, to what stood there before. */
     takeBack: () => {
       host.setEntry(pointer, null)

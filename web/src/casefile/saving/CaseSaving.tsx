@@ -1,8 +1,10 @@
+import { useNavigate } from '@tanstack/react-router'
 import { useStore } from 'zustand'
 import { keepWhatGaveWay } from '../../api/history'
 import type { CaseWork } from '../desk'
 import { leadToEntry } from '../leadToEntry'
 import type { Figures } from '../useFigures'
+import type { View } from '../views'
 import { ConflictDialog } from './ConflictDialog'
 import { goOnFrom } from './goOnFrom'
 import { mergeBy } from './merge'
@@ -16,11 +18,18 @@ type CaseSavingProps = { work: CaseWork; figures: Figures }
 export function CaseSaving({ work, figures }: CaseSavingProps) {
   const { store, saver } = work
   const document = useStore(store.store, (state) => state.document)
-  const base = useStore(saver.store, (state) => state.base)
+  const { base, unacknowledged } = useStore(saver.store)
   const saving = useSaving(work, figures)
+  const navigate = useNavigate()
+  const goTo = (to: View['to']) => void navigate({ to, params: { id: base.id }, search: true })
   return (
     <>
-      <SavedState state={saving} base={base} leadToEntry={() => leadToEntry(store, figures.problems)} />
+      <SavedState
+        state={saving}
+        base={base}
+        isRestSaved={unacknowledged.length === 0 && sameDocument(document, base.document)}
+        leadToEntry={() => leadToEntry(store, figures.problems, goTo)}
+      />
       {saving.name === 'conflict' && (
         <ConflictDialog
           base={base.document}

@@ -6,12 +6,14 @@ type SavedStateProps = {
   state: WorkState
   /** The state that the server acknowledged last. */
   base: CaseView
+  /** Whether all is in it but an entry that cannot be read. */
+  isRestSaved: boolean
   /** Leads to the entry that keeps the case from being saved. */
   leadToEntry: () => void
 }
 
 /** Whether the work is safe, in a few words. */
-export function SavedState({ state, base, leadToEntry }: SavedStateProps) {
+export function SavedState({ state, base, isRestSaved, leadToEntry }: SavedStateProps) {
   const isWorrying = !['saved', 'saving', 'typing'].includes(state.name)
   return (
     <span role="status" data-testid="saved" className={isWorrying ? 'text-over font-medium' : 'text-soft'}>
@@ -21,7 +23,7 @@ export function SavedState({ state, base, leadToEntry }: SavedStateProps) {
           <button
             type="button"
             className="font-semibold underline underline-offset-2"
-            title={`Saved as of ${formatMoment(base.savedAt, new Date())}; what came after is kept in this tab.`}
+            title={`Saved as of ${formatMoment(base.savedAt, new Date())}; ${isRestSaved ? 'only this entry is missing' : 'what came after is kept in this tab'}.`}
             onClick={leadToEntry}
           >
             fix the marked entry

@@ -12,8 +12,9 @@ export function useSaving(work: CaseWork, { status, hasFaultyEntry }: Figures): 
   const document = useStore(store.store, (state) => state.document)
   const isHalfTyped = useStore(store.store, isTyping)
   const saving: SaverState = useStore(saver.store)
-  // Where nobody could be asked for figures, it is for the server to say whether there are any.
-  const isStorable = !isHalfTyped && !hasFaultyEntry && status !== 'pending' && status !== 'refused'
+  // Where nobody could be asked for figures, it is for the server to say whether there are any. An entry that cannot be
+  // read is no part of the document, and keeps nothing else from being stored.
+  const isStorable = !isHalfTyped && status !== 'pending' && status !== 'refused'
 
   useEffect(() => {
     if (isStorable) saver.tell({ name: 'wanted', document })
