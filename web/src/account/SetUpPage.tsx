@@ -1,9 +1,11 @@
 import { useMutation } from '@tanstack/react-query'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { setUpPractice } from '../api/account'
 import { problemAt, problemBeside, type NewPractice } from '../api/client'
 import { signIn } from '../api/session'
-import { MARKETS, type Market } from '../format/market'
+import { ChoiceField } from '../field/ChoiceField'
+import { MARKET_NAMES } from '../format/market'
+import { timeZonesWith } from '../format/timeZones'
 import { FormField } from './FormField'
 import { OpenPage } from './OpenPage'
 import { PASSWORD_HINT } from './passwords'
@@ -21,7 +23,6 @@ const EMPTY: NewPractice = {
 /** Where the first owner of a practice sets it up, with the code that was printed at the start. */
 export function SetUpPage() {
   const [wanted, setWanted] = useState(EMPTY)
-  const id = useId()
   const change = (fields: Partial<NewPractice>) => setWanted({ ...wanted, ...fields })
   const settingUp = useMutation({
     mutationFn: async () => {
@@ -54,19 +55,17 @@ export function SetUpPage() {
         />
         <FormField label="Practice" autoComplete="organization" maxLength={100} {...field('practice')} />
         <div className="grid grid-cols-2 gap-3">
-          <Choice
-            id={`${id}-market`}
+          <ChoiceField
             label="Market"
             value={wanted.market}
-            choices={Object.entries(MARKETS).map(([market, { name }]) => [market, name])}
-            take={(market) => change({ market: market as Market })}
+            words={MARKET_NAMES}
+            choose={(market) => change({ market })}
           />
-          <Choice
-            id={`${id}-zone`}
+          <ChoiceField
             label="Time zone"
             value={wanted.timeZone}
-            choices={withOwn(wanted.timeZone).map((zone) => [zone, zone])}
-            take={(timeZone) => change({ timeZone })}
+            words={timeZonesWith(wanted.timeZone)}
+            choose={(timeZone) => change({ timeZone })}
           />
         </div>
         <FormField label="Your name" autoComplete="name" maxLength={100} {...field('name')} />
@@ -86,35 +85,5 @@ export function SetUpPage() {
         </button>
       </form>
     </OpenPage>
-  )
-}
-
-const withOwn = (own: string) => {
-  const zones = Intl.supportedValuesOf('timeZone')
-  return zones.includes(own) ? zones : [own, ...zones]
-}
-
-type ChoiceProps = {
-  id: string
-  label: string
-  value: string
-  choices: readonly (readonly [value: string, words: string])[]
-  take: (value: string) => void
-}
-
-function Choice({ id, label, value, choices, take }: ChoiceProps) {
-  return (
-    <div>
-      <label htmlFor={id} className="font-medium">
-        {label}
-      </label>
-      <select id={id} className="field mt-1" value={value} onChange={(event) => take(event.target.value)}>
-        {choices.map(([each, words]) => (
-          <option key={each} value={each}>
-            {words}
-          </option>
-        ))}
-      </select>
-    </div>
   )
 }

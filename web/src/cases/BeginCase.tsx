@@ -3,14 +3,17 @@ import { useInfiniteQuery, useMutation } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useId, useState, type SubmitEvent } from 'react'
 import { casesQuery, createCase, startingCase, startingFrom } from '../api/cases'
+import { ChoiceField } from '../field/ChoiceField'
 import { EntriesContext } from '../field/EntriesContext'
 import { hasUnreadable, useDraft } from '../field/useDraft'
-import { MARKETS, type Market } from '../format/market'
+import { MARKET_NAMES, type Market } from '../format/market'
 import { BEGINNING_WORDS, begunFrom, type Beginning } from './beginnings'
 import { listedCases } from './CaseList'
 import { KnownClients } from './KnownClients'
 import { PresentLoanFields, type LoanEntries } from './PresentLoanFields'
 
+/** What stands for the practice's own market. */
+const PRACTICE = 'PRACTICE'
 const TEMPLATES = { shelf: 'TEMPLATES', sort: 'TITLE' } as const
 
 type BeginCaseProps = {
@@ -78,48 +81,25 @@ export function BeginCase({ template: first, clients: forWhom = '', close }: Beg
           />
         </label>
         <KnownClients id={knownId} typed={clients} />
-        <label className="font-medium">
-          Market
-          <select
-            className="field mt-1"
-            disabled={template !== null}
-            value={market ?? ''}
-            onChange={(event) => setMarket(event.target.value === '' ? null : (event.target.value as Market))}
-          >
-            <option value="">Practice default</option>
-            {Object.entries(MARKETS).map(([each, words]) => (
-              <option key={each} value={each}>
-                {words.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="font-medium">
-          Begins from
-          <select
-            className="field mt-1"
-            value={template ?? beginning}
-            onChange={({ target: { value } }) => {
-              setTemplate(value in BEGINNING_WORDS ? null : value)
-              if (value in BEGINNING_WORDS) setBeginning(value as Beginning)
-            }}
-          >
-            {Object.entries(BEGINNING_WORDS).map(([each, words]) => (
-              <option key={each} value={each}>
-                {words}
-              </option>
-            ))}
-            {templates.length > 0 && (
-              <optgroup label="Templates of the practice">
-                {templates.map((each) => (
-                  <option key={each.id} value={each.id}>
-                    {each.title}
-                  </option>
-                ))}
-              </optgroup>
-            )}
-          </select>
-        </label>
+        <ChoiceField
+          label="Market"
+          disabled={template !== null}
+          value={market ?? PRACTICE}
+          words={{ [PRACTICE]: 'Practice default', ...MARKET_NAMES }}
+          choose={(chosen) => setMarket(chosen === PRACTICE ? null : chosen)}
+        />
+        <ChoiceField<string>
+          label="Begins from"
+          value={template ?? beginning}
+          words={{
+            ...BEGINNING_WORDS,
+            ...Object.fromEntries(templates.map((each) => [each.id, `Template: ${each.title}`])),
+          }}
+          choose={(chosen) => {
+            setTemplate(chosen in BEGINNING_WORDS ? null : chosen)
+            if (chosen in BEGINNING_WORDS) setBeginning(chosen as Beginning)
+          }}
+        />
         {template === null && beginning !== 'purchase' && (
           <EntriesContext value={draft}>
             <PresentLoanFields beginning={beginning} entries={loan} change={draft.change} />

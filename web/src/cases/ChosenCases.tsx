@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import type { CaseSummary, Shelf } from '../api/client'
 import { peopleQuery } from '../api/people'
+import { DropdownMenu } from 'radix-ui'
+import { MenuContent, MenuItem } from '../ui/Menu'
 import { TextButton } from '../ui/TextButton'
 import type { CaseActions } from './useCaseActions'
 
@@ -31,26 +33,26 @@ export function ChosenCases({ cases, shelf, actions, chooseAll, clear }: ChosenC
         <TextButton onClick={change('DELETE')}>Delete them</TextButton>
       )}
       {(shelf === 'OPEN' || shelf === 'ARCHIVED') && (
-        <label className="filter-choice">
-          <span className="text-soft">Hand over to</span>
-          <select
-            value=""
-            onChange={({ target: { value } }) => {
-              const to = people.find(({ id }) => id === value)
-              if (to) actions.handOver(cases, to)
-              clear()
-            }}
-          >
-            <option value="">choose…</option>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger asChild>
+            <TextButton>Assign to…</TextButton>
+          </DropdownMenu.Trigger>
+          <MenuContent>
             {people
               .filter(({ state }) => state !== 'LEFT')
-              .map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
+              .map((person) => (
+                <MenuItem
+                  key={person.id}
+                  onSelect={() => {
+                    actions.handOver(cases, person, people)
+                    clear()
+                  }}
+                >
+                  {person.name}
+                </MenuItem>
               ))}
-          </select>
-        </label>
+          </MenuContent>
+        </DropdownMenu.Root>
       )}
       {chooseAll && <TextButton onClick={chooseAll}>Choose all listed</TextButton>}
       <TextButton onClick={clear}>Choose none</TextButton>

@@ -1,4 +1,7 @@
-import { type ChosenFilter } from './filter'
+import { Choice } from '../sentence/Choice'
+import type { ChosenFilter } from './filter'
+
+const NONE = 'none'
 
 export type FilterProps = { chosen: ChosenFilter; choose: (changed: ChosenFilter) => void }
 
@@ -12,23 +15,19 @@ type ChoiceProps = FilterProps & {
 
 /** One thing that is chosen of the list, by its words. */
 export function FilterChoice({ label, none, words, name, chosen, choose }: ChoiceProps) {
-  const [usual] = Object.keys(words)
+  const usual = none === null ? (Object.keys(words)[0] ?? NONE) : NONE
   return (
-    <label className="filter-choice">
-      <span className="text-soft">{label}</span>
-      <select
-        value={chosen[name] ?? (none === null ? usual : '')}
-        onChange={({ target: { value } }) =>
-          choose({ [name]: value === '' || (none === null && value === usual) ? undefined : value })
-        }
-      >
-        {none !== null && <option value="">{none}</option>}
-        {Object.entries(words).map(([each, said]) => (
-          <option key={each} value={each}>
-            {said}
-          </option>
-        ))}
-      </select>
-    </label>
+    <span className="filter-choice">
+      <span className="text-soft" aria-hidden>
+        {label}
+      </span>
+      <Choice
+        label={label}
+        className="filter-box"
+        value={chosen[name] ?? usual}
+        words={none === null ? words : { [NONE]: none, ...words }}
+        choose={(value) => choose({ [name]: value === usual ? undefined : value })}
+      />
+    </span>
   )
 }

@@ -30,6 +30,24 @@ const named = (cases: readonly Named[]) =>
 
 const idsOf = (cases: readonly Named[]) => cases.map(({ id }) => id)
 
+/** Cases by the id of whose they are. */
+type Assignments = ReadonlyMap<string, readonly CaseSummary[]>
+
+/** Whose the cases are; null where that cannot be told of each by its name. */
+function assignments(cases: readonly CaseSummary[], people: readonly Person[]): Assignments | null {
+  const known = new Map<string, CaseSummary[]>()
+  for (const each of cases) {
+    const [person, namesake] = people.filter(({ name }) => name === each.advisor)
+    if (!person || namesake || person.state === 'LEFT') return null
+    known.set(person.id, [...(known.get(person.id) ?? []), each])
+  }
+  return known
+}
+
+async function assign(before: Assignments) {
+  for (const [advisor, cases] of before) await changeCases(idsOf(cases), 'HAND_OVER', advisor)
+}
+
 export type CaseActions = ReturnType<typeof useCaseActions>
 
 /** What is done to cases from their list, one or many, and undoing the last of it. */
@@ -75,10 +93,14 @@ export function useCaseActions() {
           back: () => changeCases(idsOf(cases), OPPOSITE[change]),
         }
       }),
-    handOver: (cases: readonly Named[], to: Person) =>
+    handOver: (cases: readonly CaseSummary[], to: Person, people: readonly Person[]) =>
       mutate(async () => {
+        const before = assignments(cases, people)
         await changeCases(idsOf(cases), 'HAND_OVER', to.id)
-        return { words: `${to.name} looks after ${named(cases)} now.`, back: null }
+        return {
+          words: `${named(cases)} assigned to ${to.name}.`,
+          back: before && (() => assign(before)),
+        }
       }),
   }
 }

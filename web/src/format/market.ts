@@ -44,6 +44,11 @@ export type MarketWords = {
 
 export const MARKETS: Record<Market, MarketWords> = markets
 
+/** What the markets are called. */
+export const MARKET_NAMES = Object.fromEntries(
+  Object.entries(MARKETS).map(([market, { name }]) => [market, name]),
+) as Record<Market, string>
+
 const MARKET_OF: Partial<Record<CurrencyCode, Market>> = { CAD: 'CA', GBP: 'GB', AUD: 'AU' }
 
 /** The market whose words and way of writing a case uses: the one chosen, else the one its currency suggests. */

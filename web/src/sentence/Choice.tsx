@@ -3,7 +3,7 @@ import '../ui/floating.css'
 import './choice.css'
 import './sentence.css'
 
-type ChoiceProps<T extends string> = {
+export type ChoiceProps<T extends string> = {
   label: string
   value: T
   /** Each value with its words, in the order shown. */
@@ -12,6 +12,7 @@ type ChoiceProps<T extends string> = {
   className?: string
   /** What the baseline chose; marked where it differs. */
   was?: T | undefined
+  disabled?: boolean | undefined
 }
 
 /** One of a few words, picked from a list or by typing its start. */
@@ -22,11 +23,13 @@ export function Choice<T extends string>({
   choose,
   className = 'figure-choice',
   was,
+  disabled,
 }: ChoiceProps<T>) {
   return (
     <Select.Root value={value} onValueChange={(picked) => choose(picked as T)}>
       <Select.Trigger
         aria-label={label}
+        disabled={disabled}
         className={className}
         data-differs={(was !== undefined && was !== value) || undefined}
         title={was !== undefined && was !== value ? `in the baseline ${words[was]}` : undefined}

@@ -1,6 +1,6 @@
 import { Fragment } from 'react'
 import { readSignedPercent } from '../../entry/percent'
-import { CURRENCIES, MARKETS, marketOf, type CurrencyCode, type Market } from '../../format/market'
+import { CURRENCIES, MARKET_NAMES, marketOf, type CurrencyCode } from '../../format/market'
 import { formatPercent, formatSignedPercent } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
 import { Explained } from '../../working/Explained'
@@ -16,9 +16,6 @@ const CURRENCY_WORDS = Object.fromEntries(CURRENCIES.map((code) => [code, code])
   CurrencyCode,
   string
 >
-const MARKET_NAMES = Object.fromEntries(
-  Object.entries(MARKETS).map(([market, words]) => [market, words.name]),
-) as Record<Market, string>
 
 /** How interest and payments are computed, and how the market speaks of them. */
 export function Conventions() {

@@ -1,5 +1,6 @@
 import { Link } from '@tanstack/react-router'
 import { formatDay } from '../../format/date'
+import { ChoiceField } from '../../field/ChoiceField'
 import { Field } from '../../field/Field'
 import { isStale } from '../../practice/rates/tables'
 import { readScore } from '../../practice/rates/AddOnList'
@@ -29,17 +30,14 @@ export function PricingFields({ pricing }: { pricing: ReturnType<typeof usePrici
   }
   return (
     <div className="mt-3 flex flex-col gap-3">
-      <label className="font-medium">
-        Rate table
-        <select className="field mt-1" value={view.id} onChange={(event) => choose(event.target.value)}>
-          {tables.map(({ id, table }) => (
-            <option key={id} value={id}>
-              {table.name}
-              {table.simulated ? ' (simulated)' : ''}
-            </option>
-          ))}
-        </select>
-      </label>
+      <ChoiceField
+        label="Rate table"
+        value={view.id}
+        words={Object.fromEntries(
+          tables.map(({ id, table }) => [id, `${table.name}${table.simulated ? ' (simulated)' : ''}`]),
+        )}
+        choose={choose}
+      />
       <p className="text-soft text-[0.8125rem]">
         Rates of {formatDay(view.table.day, locale)}
         {view.table.simulated && ', simulated: no lender’s'}

@@ -1,5 +1,8 @@
 import type { LogFilter, Person } from '../../api/client'
+import { Choice } from '../../sentence/Choice'
 import { ACTIONS, KINDS } from './words'
+
+const ANY = 'any'
 
 type LogFiltersProps = {
   filter: LogFilter
@@ -10,21 +13,19 @@ type LogFiltersProps = {
 /** Which entries of the log are shown. */
 export function LogFilters({ filter, people, choose }: LogFiltersProps) {
   const choice = (name: 'advisor' | 'action' | 'kind', label: string, words: Record<string, string>) => (
-    <label className="log-choice">
-      <span className="text-soft">{label}</span>
-      <select
-        value={filter[name] ?? ''}
-        // What the options say is what the server knows.
-        onChange={({ target: { value } }) => choose({ [name]: value || undefined })}
-      >
-        <option value="">any</option>
-        {Object.entries(words).map(([each, said]) => (
-          <option key={each} value={each}>
-            {said}
-          </option>
-        ))}
-      </select>
-    </label>
+    <span className="log-choice">
+      <span className="text-soft" aria-hidden>
+        {label}
+      </span>
+      <Choice
+        label={label}
+        className="log-box"
+        value={filter[name] ?? ANY}
+        words={{ [ANY]: 'any', ...words }}
+        // What the words stand for is what the server knows.
+        choose={(value) => choose({ [name]: value === ANY ? undefined : value })}
+      />
+    </span>
   )
   const day = (name: 'since' | 'until', label: string) => (
     <label className="log-choice">

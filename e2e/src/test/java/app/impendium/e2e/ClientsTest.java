@@ -115,10 +115,10 @@ class ClientsTest extends Journey {
         assertThat(advisor.heading("Clients")).isVisible();
 
         page.navigate("/practice/log");
-        choice(page, "What they did").selectOption("erased");
+        advisor.choose("What they did", "erased");
         assertThat(list(page, "Log").getByRole(AriaRole.LISTITEM).first())
                 .containsText("Bea Ostrander erased a client that is gone with 1 case");
-        choice(page, "What they did").selectOption("exported");
+        advisor.choose("What they did", "exported");
         assertThat(list(page, "Log").getByRole(AriaRole.LISTITEM).first())
                 .containsText("Bea Ostrander exported a client that is gone");
         assertThat(page.getByText("Edwin Sorrow")).hasCount(0);
@@ -130,11 +130,6 @@ class ClientsTest extends Journey {
         page.waitForResponse(
                 answer -> answer.request().method().equals("PUT") && answer.ok(),
                 () -> exactly(page, field).blur());
-    }
-
-    private static Locator choice(Page page, String label) {
-        return page.getByRole(
-                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
     }
 
     private static Locator list(Page page, String name) {
