@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { queryOptions } from '@tanstack/react-query'
 import type { Market } from '../format/market'
 import { FOR_GOOD, untilAnswered } from './answers'
 import {
@@ -62,7 +62,6 @@ export const affordabilityQuery = (document: CaseDocument, option: number, { set
         }),
       ),
     }),
-    placeholderData: keepPreviousData,
     retry: untilAnswered,
   })
 
@@ -88,7 +87,6 @@ export const borrowingQuery = (
           signal,
         }),
       ),
-    placeholderData: keepPreviousData,
     retry: untilAnswered,
   })
 
@@ -105,6 +103,5 @@ export const underwritingQuery = (document: CaseDocument, option: number, set: L
           signal,
         }),
       ),
-    placeholderData: keepPreviousData,
     retry: false,
   })

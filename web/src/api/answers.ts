@@ -1,7 +1,7 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { queryOptions } from '@tanstack/react-query'
 import type { Target } from '../entry/target'
 import { evaluate } from './cases'
-import { api, dataOf, Refusal, type CaseDocument, type GridCellView, type TargetAnswerView } from './client'
+import { api, dataOf, Refusal, type CaseDocument } from './client'
 
 /** Answers follow from the document alone, so one that was given stays right; each key press leaves one behind, so none is kept long. */
 export const FOR_GOOD = { staleTime: Infinity, gcTime: 10_000 } as const
@@ -37,7 +37,6 @@ export const comparisonQuery = (document: CaseDocument) =>
       document,
       comparison: dataOf(await api.POST('/api/comparisons', { body: document, signal })),
     }),
-    placeholderData: keepPreviousData,
     retry: untilAnswered,
   })
 
@@ -50,7 +49,7 @@ export const scheduleQuery = ({ document, index: option }: AnsweredOption) =>
       dataOf(
         await api.POST('/api/schedules/{option}', { params: { path: { option } }, body: document, signal }),
       ),
-    placeholderData: keepPreviousData,
+    retry: untilAnswered,
   })
 
 export type LadderBuild = { from: 'BEGINNING' | 'RENEWAL'; stepPercent: number; down: number; up: number }
@@ -68,7 +67,7 @@ export const ladderQuery = ({ document, index: option }: AnsweredOption, build: 
           signal,
         }),
       ),
-    placeholderData: keepPreviousData,
+    retry: untilAnswered,
   })
 
 export type GridAcross = 'TERM' | 'DOWN_PAYMENT'
@@ -77,34 +76,34 @@ export type GridAcross = 'TERM' | 'DOWN_PAYMENT'
 export const gridQuery = ({ document, index: option }: AnsweredOption, across: GridAcross) =>
   queryOptions({
     ...FOR_GOOD,
-    queryKey: ['grid', option, document, across] as const,
-    queryFn: async ({ signal }) =>
-      dataOf(
+    queryKey: ['grid', option, document, across],
+    queryFn: async ({ signal }) => ({
+      across,
+      rows: dataOf(
         await api.POST('/api/grids/{option}', {
           params: { path: { option }, query: { across } },
           body: document,
           signal,
         }),
       ),
-    // Another axis is another grid.
-    placeholderData: (last: GridCellView[][] | undefined, lastQuery) =>
-      lastQuery?.queryKey[3] === across ? last : undefined,
+    }),
+    retry: untilAnswered,
   })
 
 /** What each lever of an option can do for a target. */
 export const targetQuery = ({ document, index: option }: AnsweredOption, target: Target) =>
   queryOptions({
     ...FOR_GOOD,
-    queryKey: ['target', option, target, document] as const,
-    queryFn: async ({ signal }) =>
-      dataOf(
+    queryKey: ['target', option, target, document],
+    queryFn: async ({ signal }) => ({
+      target,
+      levers: dataOf(
         await api.POST('/api/targets/{option}', {
           params: { path: { option }, query: target },
           body: document,
           signal,
         }),
       ),
-    // While the case is typed the last answers stay; those to another target never stand in for its own.
-    placeholderData: (last: TargetAnswerView[] | undefined, lastQuery) =>
-      lastQuery && JSON.stringify(lastQuery.queryKey[2]) === JSON.stringify(target) ? last : undefined,
+    }),
+    retry: untilAnswered,
   })

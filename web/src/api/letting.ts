@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { queryOptions } from '@tanstack/react-query'
 import { FOR_GOOD, untilAnswered } from './answers'
 import {
   api,
@@ -80,7 +80,6 @@ export const lettingQuery = (
         }),
       ),
     }),
-    placeholderData: keepPreviousData,
     retry: untilAnswered,
   })
 

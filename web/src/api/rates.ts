@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { FOR_GOOD, type AnsweredOption } from './answers'
+import { FOR_GOOD, untilAnswered, type AnsweredOption } from './answers'
 import { api, dataOf, doneOf, type RateTableDocument, type RateTableView } from './client'
 
 /** The practice's rate tables, and which day it is there. */
@@ -50,6 +50,7 @@ export const rateOffersQuery = ({ document, index: option }: AnsweredOption, pri
         }),
       ),
     enabled: pricing.table !== null,
+    retry: untilAnswered,
   })
 
 /** What a seller's credit can be used for. */
@@ -69,5 +70,5 @@ export const sellerCreditQuery = (
           signal,
         }),
       ),
-    retry: false,
+    retry: untilAnswered,
   })

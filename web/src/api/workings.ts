@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Target } from '../entry/target'
-import { FOR_GOOD, type AnsweredOption, type LadderBuild } from './answers'
+import { FOR_GOOD, untilAnswered, type AnsweredOption, type LadderBuild } from './answers'
 import {
   api,
   dataOf,
@@ -8,7 +8,6 @@ import {
   type ProgrammeDocument,
   type TargetAnswerView,
   type TermsDocument,
-  type WorkingView,
 } from './client'
 
 /** What figures are of: an option as a whole, one payment, a run of them, the rate stated otherwise, the loan at another rate, an income, a let home, a target's answer. */
@@ -31,12 +30,9 @@ export const isSameSubject = (one: Subject, other: Subject) => JSON.stringify(on
 export const workingsQuery = ({ document, index: option }: AnsweredOption, subject: Subject) =>
   queryOptions({
     ...FOR_GOOD,
-    queryKey: ['workings', option, subject, document] as const,
-    queryFn: ({ signal }) => ask(document, option, subject, signal),
-    // While the case is typed the last numbers stay; those of another subject never stand in for its own.
-    placeholderData: (last: WorkingView[] | undefined, lastQuery) =>
-      lastQuery && isSameSubject(lastQuery.queryKey[2], subject) ? last : undefined,
-    retry: false,
+    queryKey: ['workings', option, subject, document],
+    queryFn: async ({ signal }) => ({ subject, workings: await ask(document, option, subject, signal) }),
+    retry: untilAnswered,
   })
 
 async function ask(body: CaseDocument, option: number, subject: Subject, signal: AbortSignal) {

@@ -1,5 +1,6 @@
 import { useMemo, type ReactNode } from 'react'
 import type { OptionDocument } from '../api/client'
+import { ShownContext } from '../answer/current'
 import { useOpenCase } from './CaseContext'
 import { baselineOf } from './option'
 import { OptionContext, type OpenOption } from './OptionContext'
@@ -10,7 +11,7 @@ type OptionScopeProps = { option: OptionDocument; figures: Figures; children: Re
 
 /** What stands below is about this option. */
 export function OptionScope({ option, figures, children }: OptionScopeProps) {
-  const { store, document } = useOpenCase()
+  const { store, document, staleness } = useOpenCase()
   const baseline = baselineOf(document)
   const { answered, evaluation } = figures
   const scope = useMemo<OpenOption>(() => {
@@ -29,5 +30,10 @@ export function OptionScope({ option, figures, children }: OptionScopeProps) {
       },
     }
   }, [option, baseline, answered, evaluation, store])
-  return <OptionContext value={scope}>{children}</OptionContext>
+  const shown = useMemo(() => ({ document, option: option.id, staleness }), [document, option.id, staleness])
+  return (
+    <OptionContext value={scope}>
+      <ShownContext value={shown}>{children}</ShownContext>
+    </OptionContext>
+  )
 }

@@ -26,7 +26,7 @@ export function OptionsHeadline() {
 }
 
 function BestOfOptions({ count }: { count: number }) {
-  const comparison = useComparison()
+  const comparison = useComparison().value
   const best = comparison?.options[comparison.view.cheapestThen[0] ?? -1]
   return best ? `${count}, best: ${best.title}` : `${count}`
 }

@@ -1,3 +1,4 @@
+import { useIsCurrent } from '../answer/current'
 import { MenuContent, MenuItem } from '../ui/Menu'
 import { DropdownMenu } from 'radix-ui'
 import { saveFile } from '../ui/saveFile'
@@ -16,6 +17,7 @@ type TakePictureProps = {
 /** Takes a picture away: copied, or saved as SVG or PNG. */
 export function TakePicture({ title, name, draw }: TakePictureProps) {
   const [told, tell] = useTold()
+  const isCurrent = useIsCurrent()
   const file = `${title} ${name}`
   const refused = () => tell('Not allowed by the browser')
   const copy = () =>
@@ -35,9 +37,15 @@ export function TakePicture({ title, name, draw }: TakePictureProps) {
         <span className="sr-only"> {name}</span>
       </DropdownMenu.Trigger>
       <MenuContent align="end">
-        <MenuItem onSelect={() => void copy()}>Copy</MenuItem>
-        <MenuItem onSelect={() => void savePng()}>Save as PNG</MenuItem>
-        <MenuItem onSelect={() => void saveSvg()}>Save as SVG</MenuItem>
+        <MenuItem disabled={!isCurrent} onSelect={() => void copy()}>
+          Copy
+        </MenuItem>
+        <MenuItem disabled={!isCurrent} onSelect={() => void savePng()}>
+          Save as PNG
+        </MenuItem>
+        <MenuItem disabled={!isCurrent} onSelect={() => void saveSvg()}>
+          Save as SVG
+        </MenuItem>
       </MenuContent>
     </DropdownMenu.Root>
   )

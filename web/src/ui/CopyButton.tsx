@@ -1,4 +1,4 @@
-import { TextButton } from './TextButton'
+import { AnswerButton } from '../answer/AnswerButton'
 import { useTold } from './useTold'
 
 /** Copies a text and says so for a moment. */
@@ -10,8 +10,8 @@ export function CopyButton({ label, text }: { label: string; text: () => string 
       () => tell('Not allowed by the browser'),
     )
   return (
-    <TextButton onClick={() => void copy()}>
+    <AnswerButton onClick={() => void copy()}>
       <span aria-live="polite">{told ?? label}</span>
-    </TextButton>
+    </AnswerButton>
   )
 }

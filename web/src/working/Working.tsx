@@ -1,8 +1,9 @@
 import { Ledger } from '../ui/Ledger'
-import { useQuery } from '@tanstack/react-query'
+import { AnswerScope, AnswerStatus } from '../answer/AnswerScope'
+import { useAnswer } from '../answer/useAnswer'
 import type { QuantityView, WorkingView } from '../api/client'
 import type { AnsweredOption } from '../api/answers'
-import { WHOLE_OPTION, workingsQuery, type Subject } from '../api/workings'
+import { isSameSubject, WHOLE_OPTION, workingsQuery, type Subject } from '../api/workings'
 import { useOpenPanel } from '../panel/panelStore'
 import { CopyButton } from '../ui/CopyButton'
 import { CHAPTERS, FIGURE_WORDS, type FigureName } from './figureWords'
@@ -25,21 +26,26 @@ type WorkingProps = {
 
 /** How a figure is calculated: the rule in words, inputs, steps, rounding, and where it is used. */
 export function Working({ figure, subject, answered, locale }: WorkingProps) {
-  const own = useQuery(workingsQuery(answered, subject))
-  const option = useQuery(workingsQuery(answered, WHOLE_OPTION))
+  const answer = useAnswer(workingsQuery(answered, subject), answered.document)
+  const option = useAnswer(workingsQuery(answered, WHOLE_OPTION), answered.document)
+  // While the case is typed the last numbers stay; those of another subject never stand in for its own.
+  const own = answer.value && isSameSubject(answer.value.subject, subject) ? answer.value.workings : null
   const known: Known[] = [
-    ...(own.data ?? []).map((working) => ({ working, subject })),
-    ...(option.data ?? []).map((working) => ({ working, subject: WHOLE_OPTION })),
+    ...(own ?? []).map((working) => ({ working, subject })),
+    ...(option.value?.workings ?? []).map((working) => ({ working, subject: WHOLE_OPTION })),
   ]
-  const working = own.data?.find((each) => each.figure === figure)
+  const working = own?.find((each) => each.figure === figure)
   const about = subjectWords(subject, locale)
   return (
     <>
       {about && <p className="text-soft mt-1 text-[0.8125rem]">{about}</p>}
+      <AnswerStatus of={answer} />
       {working ? (
-        <Told working={working} known={known} locale={locale} />
+        <AnswerScope of={answer}>
+          <Told working={working} known={known} locale={locale} />
+        </AnswerScope>
       ) : (
-        <p className="text-soft mt-3">{own.isPending ? 'Calculating…' : 'This option has no such figure.'}</p>
+        answer.isCurrent && <p className="text-soft mt-3">This option has no such figure.</p>
       )}
     </>
   )

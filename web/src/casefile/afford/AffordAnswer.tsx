@@ -6,9 +6,11 @@ import { withHousehold } from './household'
 import { saidOf, unknownWords } from './readingWords'
 import type { Affordability, Held } from './useAffordability'
 
+type AffordAnswerProps = { affordability: Affordability; isCurrent: boolean }
+
 /** The answer of the view: what is committed of what they earn, and whether the chosen limits allow it. */
-export function AffordAnswer({ affordability }: { affordability: Affordability }) {
-  const { store, document, staleness } = useOpenCase()
+export function AffordAnswer({ affordability, isCurrent }: AffordAnswerProps) {
+  const { store, document } = useOpenCase()
   const { chosen, sets } = affordability
   const names = Object.fromEntries(sets.map(({ id, set }) => [id, set.name]))
   const { earns, said, untold } = answerOf(chosen)
@@ -46,7 +48,7 @@ export function AffordAnswer({ affordability }: { affordability: Affordability }
             ? `${earns} ${said.before} ${said.figure} ${said.behind}: ${said.verdict} ${chosen.set.name} ${said.ends} ${untold}`
             : earns
         }
-        isCurrent={staleness === null}
+        isCurrent={isCurrent}
       />
     </>
   )

@@ -4,8 +4,9 @@ import { useAffordability } from './useAffordability'
 /** What decides, of what the chosen limits allow. */
 export function AffordabilityHeadline() {
   const affordability = useAffordability()
-  if (typeof affordability === 'string') return affordability === 'no sets' ? 'no limits yet' : ''
-  const { view } = affordability.chosen
+  if (affordability === 'no sets') return 'no limits yet'
+  if (affordability.value === null) return ''
+  const { view } = affordability.value.chosen
   const deciding = view.binding === null ? undefined : view.readings[view.binding]
   if (view.monthlyIncomeCents === 0) return 'no income yet'
   if (!deciding) return ''

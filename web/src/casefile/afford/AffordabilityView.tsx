@@ -1,4 +1,4 @@
-import { useOpenCase } from '../CaseContext'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
 import { ShownOption } from '../ShownOption'
 import { AffordAnswer } from './AffordAnswer'
 import { Borrow } from './Borrow'
@@ -27,19 +27,14 @@ export function AffordabilityView() {
 }
 
 function Affordability() {
-  const { staleness } = useOpenCase()
-  const affordability = useAffordability()
-  if (affordability === 'no sets') return <NoLimits />
-  if (affordability === 'no answer') return <p>This option cannot be held against the limits as it stands.</p>
-  if (affordability === 'pending') return <p className="text-soft">Calculating…</p>
+  const answer = useAffordability()
+  if (answer === 'no sets') return <NoLimits />
+  const affordability = answer.value
+  if (affordability === null) return <AnswerStatus of={answer} />
   return (
-    <>
-      <AffordAnswer affordability={affordability} />
-      {staleness && (
-        <p role="status" className="text-soft text-[0.8125rem] font-medium">
-          {staleness}
-        </p>
-      )}
+    <AnswerScope of={answer}>
+      <AffordAnswer affordability={affordability} isCurrent={answer.isCurrent} />
+      <AnswerStatus of={answer} />
       <div className="figures-sheet" data-testid="figures">
         <IncomeBar held={affordability.chosen} />
         <div className="wide:grid-cols-[1.1fr_1.1fr_1fr] mid:grid-cols-2 mt-8 grid items-start gap-x-8 gap-y-8">
@@ -62,6 +57,6 @@ function Affordability() {
         <Borrow affordability={affordability} />
         <NowAndAfter held={affordability.chosen} />
       </div>
-    </>
+    </AnswerScope>
   )
 }

@@ -1,17 +1,18 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { borrowingQuery } from '../../api/affordability'
 import type { BorrowingView } from '../../api/client'
 import { formatAmount, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
-import { TextButton } from '../../ui/TextButton'
+import { AnswerButton } from '../../answer/AnswerButton'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
 import { amount, atLevelPayment, purchaseOf, withPurchase } from '../option'
 import { useOption } from '../OptionContext'
 import { PreApproval } from './PreApproval'
 import { PriceChart } from './PriceChart'
 import type { CurvePoint } from './priceMarks'
-import { Take } from './Take'
+import { ApplyButtons } from './ApplyButtons'
 import type { Affordability, Held } from './useAffordability'
 
 /** What they can borrow without a home in mind: the largest price under each set with all the money they have for it. */
@@ -21,12 +22,29 @@ export function Borrow({ affordability }: { affordability: Affordability }) {
   const isPurchase = purchaseOf(option) !== null
   const place = sets.indexOf(chosen)
   const documents = sets.map(({ set }) => set)
-  const borrowing = useQuery({
-    ...borrowingQuery(answered.document, answered.index, documents, place),
-    enabled: isPurchase && chosen.view.monthlyIncomeCents > 0,
-  })
-  if (!isPurchase || !borrowing.data) return null
-  return <Borrowing view={borrowing.data} place={place} affordability={affordability} />
+  const isAsked = isPurchase && chosen.view.monthlyIncomeCents > 0
+  const answer = useAnswer(
+    { ...borrowingQuery(answered.document, answered.index, documents, place), enabled: isAsked },
+    answered.document,
+  )
+  if (!isAsked) return null
+  return (
+    <section
+      aria-labelledby="borrow-heading"
+      className="mt-10"
+      data-waiting={answer.value === null || undefined}
+    >
+      <h2 id="borrow-heading" className="heading">
+        Without a home in mind
+      </h2>
+      <AnswerStatus of={answer} />
+      {answer.value && (
+        <AnswerScope of={answer}>
+          <Borrowing view={answer.value} place={place} affordability={affordability} />
+        </AnswerScope>
+      )}
+    </section>
+  )
 }
 
 type BorrowingProps = { view: BorrowingView; place: number; affordability: Affordability }
@@ -39,10 +57,7 @@ function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingPr
   const { priceCents = null, downCents = null } = most ?? {}
   const own = option.terms.ratePercent
   return (
-    <section aria-labelledby="borrow-heading" className="mt-10">
-      <h2 id="borrow-heading" className="heading">
-        Without a home in mind
-      </h2>
+    <>
       {most && priceCents !== null && downCents !== null ? (
         <>
           <p className="sentence" data-testid="largest-price">
@@ -55,7 +70,7 @@ function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingPr
               {formatAmount(most.cashToCloseCents ?? 0)} at closing.
             </p>
             <span className="screen-only flex flex-wrap gap-x-5">
-              <Take
+              <ApplyButtons
                 name={`a price of ${formatEntry(priceCents)}`}
                 change={(from) =>
                   withPurchase({ priceCents, down: amount(downCents), appraisalCents: null })(
@@ -63,7 +78,7 @@ function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingPr
                   )
                 }
               />
-              <TextButton onClick={() => setIsSummary(true)}>Pre-approval summary…</TextButton>
+              <AnswerButton onClick={() => setIsSummary(true)}>Pre-approval summary…</AnswerButton>
             </span>
           </div>
           <div className="mid:grid-cols-2 mt-5 grid gap-x-8 gap-y-6">
@@ -84,7 +99,7 @@ function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingPr
         </p>
       )}
       <PricesBySet view={view} sets={sets} />
-    </section>
+    </>
   )
 }
 

@@ -3,8 +3,8 @@ import { useAffordability } from './useAffordability'
 /** Whether an option keeps to the limits that the case is looked at with; nothing while no income is known. */
 export function FitsLimits({ option }: { option: { id: string } }) {
   const affordability = useAffordability()
-  if (typeof affordability === 'string') return null
-  const { document, view, sets, chosen } = affordability
+  if (affordability === 'no sets' || affordability.value === null) return null
+  const { document, view, sets, chosen } = affordability.value
   if (chosen.view.monthlyIncomeCents === 0) return null
   const place = document.options.findIndex(({ id }) => id === option.id)
   const fits = view.options[place]?.[sets.indexOf(chosen)]

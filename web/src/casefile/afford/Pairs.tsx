@@ -5,7 +5,7 @@ import { useOpenCase } from '../CaseContext'
 import { atLevelPayment, withLoan, withPaidOff, withTerms } from '../option'
 import { withPoints } from '../options/alternatives'
 import { pointsWords } from './leverStep'
-import { Take } from './Take'
+import { ApplyButtons } from './ApplyButtons'
 import type { Held } from './useAffordability'
 import { debtNames } from './waysBeside'
 
@@ -42,7 +42,7 @@ function LoansByRate({ loans }: { loans: FitView['loansByRate'] }) {
               <span>
                 {rate} <b>{formatEntry(loanCents ?? 0)}</b>
               </span>
-              <Take
+              <ApplyButtons
                 name={`${rate}, a loan of ${formatEntry(loanCents ?? 0)}`}
                 change={(from) =>
                   withPoints(pointsPercent)(
@@ -77,7 +77,7 @@ function RatesByDebts({ rates }: { rates: FitView['ratesByDebts'] }) {
                   {debts.covered ? '' : ', more than they have left'}
                 </span>
               </span>
-              <Take
+              <ApplyButtons
                 name={`paying off ${names} at ${formatPercent(ratePercent ?? 0)}`}
                 change={(from) =>
                   withPaidOff(debts.debts)(withTerms({ ratePercent: ratePercent ?? 0 })(atLevelPayment(from)))

@@ -1,4 +1,5 @@
-import { useQuery } from '@tanstack/react-query'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { useState } from 'react'
 import { underwritingQuery } from '../../api/affordability'
 import type { ReadingView, UnderwritingView } from '../../api/client'
@@ -24,10 +25,10 @@ const CONDITIONS: Record<UnderwritingView['conditions'][number], string> = {
 export function Underwriting({ held }: { held: Held }) {
   const { answered } = useOption()
   const [isAsked, setIsAsked] = useState(false)
-  const answer = useQuery({
-    ...underwritingQuery(answered.document, answered.index, held.set),
-    enabled: isAsked,
-  })
+  const answer = useAnswer(
+    { ...underwritingQuery(answered.document, answered.index, held.set), enabled: isAsked },
+    answered.document,
+  )
   return (
     <section aria-label="Underwriting" className="mt-3">
       <p className="screen-only">
@@ -35,8 +36,12 @@ export function Underwriting({ held }: { held: Held }) {
           {isAsked ? 'Put the answer away' : 'Ask a simulated underwriting desk'}
         </TextButton>
       </p>
-      {isAsked && answer.error && <p className="field-problem">{answer.error.message}</p>}
-      {isAsked && answer.data && <Answer view={answer.data} held={held} />}
+      {isAsked && <AnswerStatus of={answer} />}
+      {isAsked && answer.value && (
+        <AnswerScope of={answer}>
+          <Answer view={answer.value} held={held} />
+        </AnswerScope>
+      )}
     </section>
   )
 }

@@ -1,8 +1,10 @@
-import { Take } from './Take'
+import { ApplyButtons } from './ApplyButtons'
 import type { Way } from './way'
 
-/** A way as a sentence with its solved figure, taken by one action. */
-export function WayLine({ way: { words, note, change } }: { way: Way }) {
+type WayLineProps = { way: Way; isSmallest: boolean }
+
+/** A way as a sentence with its solved figure, applied by one action. */
+export function WayLine({ way: { words, note, change }, isSmallest }: WayLineProps) {
   const [before, figure, behind] = words
   const name = words.filter((each) => each !== '').join(' ')
   return (
@@ -11,9 +13,10 @@ export function WayLine({ way: { words, note, change } }: { way: Way }) {
         <span className="font-figures text-lg">
           {before} <b>{figure}</b> {behind}
         </span>
+        {isSmallest && <span className="ml-3 text-[0.8125rem] font-medium">smallest change</span>}
         {note !== '' && <span className="text-soft ml-3 text-[0.8125rem]">{note}</span>}
       </span>
-      {change && <Take name={name} change={change} />}
+      {change && <ApplyButtons name={name} change={change} />}
     </li>
   )
 }

@@ -1,5 +1,6 @@
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
+import { smallestOf } from './leverStep'
 import { loanFits, waysOf } from './leverWords'
 import type { Held } from './useAffordability'
 import { WayLine } from './WayLine'
@@ -13,6 +14,7 @@ export function Ways({ held }: { held: Held }) {
   if (readings.some(({ unknown }) => unknown === 'NO_INCOME')) return null
   const fits = loanFits(readings)
   const ways = waysOf({ option, figures, words, fit, fits })
+  const smallest = fits ? undefined : smallestOf(ways)
   return (
     <section aria-labelledby="ways-heading" className="mt-8">
       <h2 id="ways-heading" className="heading">
@@ -20,7 +22,7 @@ export function Ways({ held }: { held: Held }) {
       </h2>
       <ul aria-label="Ways to make it fit">
         {[...ways, ...waysBeside(fit, document.debts)].map((way) => (
-          <WayLine key={way.key} way={way} />
+          <WayLine key={way.key} way={way} isSmallest={way.key === smallest} />
         ))}
       </ul>
     </section>

@@ -94,8 +94,13 @@ const NAMES: Record<Lever, string> = {
 /** What a lever is called where it can do nothing. */
 export const leverName = (lever: Lever, words: MarketWords) => NAMES[lever].replace('down', words.down)
 
-/** The smallest change first. */
-export const bySize = (one: Way, other: Way) => one.size - other.size
+/** The key of the smallest change; none where only one can do it. Ways keep their order, so that no row moves from under a press. */
+export function smallestOf(ways: readonly Way[]): string | undefined {
+  const changes = ways.filter(({ size }) => Number.isFinite(size))
+  return changes.length < 2
+    ? undefined
+    : changes.reduce((one, other) => (other.size < one.size ? other : one)).key
+}
 
 type Offer = { ratePercent: number; pointsPercent: number }
 

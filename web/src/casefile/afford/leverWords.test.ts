@@ -3,6 +3,7 @@ import type { FitView, LeverView, OptionView } from '../../api/client'
 import { MARKETS } from '../../format/market'
 import { aDocument } from '../../test/documents'
 import { baselineOf } from '../option'
+import { smallestOf } from './leverStep'
 import { waysOf } from './leverWords'
 
 const option = baselineOf(aDocument())
@@ -32,8 +33,10 @@ describe('the ways to make it fit', () => {
   const loan = lever({ lever: 'LOAN', value: 265_740, cashChangeCents: 55_00, covered: false })
   const term = lever({ lever: 'TERM', value: 30 })
 
-  it('are said with the smallest change first, and what they cost', () => {
-    expect(said(false, term, rate, loan)).toEqual([
+  it('keep their order, say what they cost, and which is the smallest change', () => {
+    expect(smallestOf(ways(false, term, rate, loan))).toBe('LOAN')
+    expect(smallestOf(ways(false, rate))).toBeUndefined()
+    expect(said(false, loan, rate, term)).toEqual([
       'A loan of 265,740 instead of 265,795 (+55.00 at closing, more than they have)',
       'A rate of 5.301\u202f% or less (on offer: 5.25\u202f%, for 0.5 points)',
       'Over 30 years instead of 25 years (1,900.00 a month for the home)',
@@ -48,8 +51,8 @@ describe('the ways to make it fit', () => {
         lever({ lever: 'PRICE_KEEPING_SHARE', value: 330_000, cashChangeCents: 2_595_00 }),
       ),
     ).toEqual([
-      'A price of up to 330,000 with 15.00\u202f% down kept (+2,595.00 at closing)',
       'A rate of up to 6.1\u202f% ()',
+      'A price of up to 330,000 with 15.00\u202f% down kept (+2,595.00 at closing)',
     ])
   })
 
@@ -61,7 +64,7 @@ describe('the ways to make it fit', () => {
   })
 
   it('change the option by what they say', () => {
-    const changed = ways(false, rate, loan, term).map(({ change }) => change?.(option))
+    const changed = ways(false, loan, rate, term).map(({ change }) => change?.(option))
     expect(changed[0]?.financing).toMatchObject({ down: { cents: 312_700_00 - 265_740_00 } })
     expect(changed[1]?.terms.ratePercent).toBe(5.301)
     expect(changed[2]?.terms.amortizationMonths).toBe(360)

@@ -1,7 +1,7 @@
 import type { FitView, LeverView, OptionDocument, OptionView, ReadingView } from '../../api/client'
 import { formatAmount, formatDifference } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
-import { bySize, leverName, leverStep, rateNote } from './leverStep'
+import { leverName, leverStep, rateNote } from './leverStep'
 import type { Way } from './way'
 
 type Start = { option: OptionDocument; figures: OptionView; words: MarketWords; fit: FitView; fits: boolean }
@@ -13,10 +13,8 @@ export const loanFits = (readings: readonly ReadingView[]) =>
       isMet || unknown !== null || measure === 'RESERVES' || measure === 'SCORE',
   )
 
-/** What each lever of the loan can do by itself, the smallest change first; what cannot do it alone stands last. */
-export function waysOf(start: Start): Way[] {
-  return start.fit.levers.map((lever) => wayOf(lever, start)).sort(bySize)
-}
+/** What each lever of the loan can do by itself, always in the same order. */
+export const waysOf = (start: Start): Way[] => start.fit.levers.map((lever) => wayOf(lever, start))
 
 function wayOf(lever: LeverView, start: Start): Way {
   return lever.value === null

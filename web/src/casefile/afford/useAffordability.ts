@@ -3,6 +3,7 @@ import { useMemo } from 'react'
 import { affordabilityQuery, limitSetsQuery, type Limits } from '../../api/affordability'
 import type { AffordabilityView, CaseDocument, LimitSetView, SetView } from '../../api/client'
 import { marketOf } from '../../format/market'
+import { useAnswer, type Answer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { useOfferedTable } from '../useOfferedTable'
@@ -19,34 +20,33 @@ export type Affordability = {
   chosen: Held
 }
 
-/** What stands in the way of an answer. */
-export type Nothing = 'pending' | 'no sets' | 'no answer'
-
-/** Whether the option that is shown fits: as it stands, or as it last had an answer. */
-export function useAffordability(): Affordability | Nothing {
+/** Whether the option that is shown fits: as it stands, or as it last had an answer; nothing where there are no limits. */
+export function useAffordability(): Answer<Affordability> | 'no sets' {
   const { document } = useOpenCase()
   const { answered, option } = useOption()
   const limits = useLimits(document)
   const isKnown = limits !== null && limits.sets.length > 0
   const asked = limits ?? NO_LIMITS
   const place = document.options.findIndex(({ id }) => id === option.id)
-  const now = useQuery({ ...affordabilityQuery(document, place, asked), enabled: isKnown })
-  const last = useQuery({
-    ...affordabilityQuery(answered.document, answered.index, asked),
-    enabled: isKnown && now.isError,
+  const answer = useAnswer(
+    { ...affordabilityQuery(document, place, asked), enabled: isKnown },
+    document,
+    affordabilityQuery(answered.document, answered.index, asked),
+  )
+  const wanted = document.household.limitSet
+  const value = useMemo(() => answer.value && affordabilityOf(answer.value, wanted), [answer.value, wanted])
+  return limits?.sets.length === 0 ? 'no sets' : { ...answer, value }
+}
+
+type Answered = { document: CaseDocument; sets: readonly LimitSetView[]; view: AffordabilityView }
+
+function affordabilityOf({ document, sets, view }: Answered, wanted: string | null): Affordability | null {
+  const held = sets.flatMap(({ id, set }, index) => {
+    const own = view.sets[index]
+    return own ? [{ id, set, view: own }] : []
   })
-  const answer = now.data ?? last.data
-  const isRefused = now.isError && last.isError
-  return useMemo(() => {
-    if (limits?.sets.length === 0) return 'no sets'
-    if (!answer) return isRefused ? 'no answer' : 'pending'
-    const sets = answer.sets.flatMap(({ id, set }, index) => {
-      const view = answer.view.sets[index]
-      return view ? [{ id, set, view }] : []
-    })
-    const chosen = sets.find(({ id }) => id === document.household.limitSet) ?? sets[0]
-    return chosen ? { document: answer.document, view: answer.view, sets, chosen } : 'pending'
-  }, [limits, answer, isRefused, document.household.limitSet])
+  const chosen = held.find(({ id }) => id === wanted) ?? held[0]
+  return chosen ? { document, view, sets: held, chosen } : null
 }
 
 const NO_LIMITS: Limits = { sets: [], table: null }

@@ -1,6 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { scheduleQuery } from '../../api/answers'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { useWidth } from '../../ui/useWidth'
 import { useOption } from '../OptionContext'
 import { Lifeline } from './Lifeline'
@@ -9,18 +10,17 @@ import { lifeOf } from './life'
 /** The loan's life from first to last payment: its picture, its schedule, and what proves it. */
 export function LifelineView() {
   const { answered } = useOption()
-  const schedule = useQuery(scheduleQuery(answered))
-  const life = useMemo(() => (schedule.data ? lifeOf(schedule.data) : null), [schedule.data])
+  const answer = useAnswer(scheduleQuery(answered), answered.document)
+  const life = useMemo(() => answer.value && lifeOf(answer.value), [answer.value])
   // Measured while the schedule is on its way, so that the picture need not be laid out twice.
   const [frame, width] = useWidth()
   return (
     <div className="figures-sheet" ref={frame}>
-      {schedule.isError ? (
-        <p className="text-over font-medium">{schedule.error.message}</p>
-      ) : life ? (
-        <Lifeline life={life} width={width} />
-      ) : (
-        <p className="text-soft">Loading the schedule…</p>
+      {(life === null || answer.failure !== null) && <AnswerStatus of={answer} />}
+      {life && (
+        <AnswerScope of={answer}>
+          <Lifeline life={life} width={width} />
+        </AnswerScope>
       )}
     </div>
   )

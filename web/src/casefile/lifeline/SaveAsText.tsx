@@ -1,4 +1,4 @@
-import { TextButton } from '../../ui/TextButton'
+import { AnswerButton } from '../../answer/AnswerButton'
 import { useOpenCase } from '../CaseContext'
 import { titleOf } from '../differences'
 import { useOption } from '../OptionContext'
@@ -23,5 +23,5 @@ export function SaveAsText({ life, columns, range }: SaveAsTextProps) {
       new Blob([asCsv(rows)], { type: 'text/csv;charset=utf-8' }),
     )
   }
-  return <TextButton onClick={save}>{range ? 'Save the period as CSV' : 'Save as CSV'}</TextButton>
+  return <AnswerButton onClick={save}>{range ? 'Save the period as CSV' : 'Save as CSV'}</AnswerButton>
 }

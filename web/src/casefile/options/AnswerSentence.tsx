@@ -13,8 +13,7 @@ import { titles, verdictWords, type Said } from './verdictWords'
 type AnswerProps = { comparison: Comparison }
 
 /** The answer of the view: which option costs least for as long as they keep it. */
-export function AnswerSentence({ comparison }: AnswerProps) {
-  const { staleness } = useOpenCase()
+export function AnswerSentence({ comparison, isCurrent }: AnswerProps & { isCurrent: boolean }) {
   const left = comparison.options.filter((option) => !hasAnswer(option))
   const answer = verdictWords(verdictOf(comparison), comparison.base)
   const kept = `Kept for ${formatTerm(comparison.view.keptMonths)}, `
@@ -30,7 +29,7 @@ export function AnswerSentence({ comparison }: AnswerProps) {
           </>
         )}
       </p>
-      <Spoken answer={kept + answer.map(({ words }) => words).join('')} isCurrent={staleness === null} />
+      <Spoken answer={kept + answer.map(({ words }) => words).join('')} isCurrent={isCurrent} />
     </>
   )
 }

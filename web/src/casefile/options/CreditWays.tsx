@@ -1,10 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { useState } from 'react'
 import type { CreditWayView } from '../../api/client'
 import { sellerCreditQuery } from '../../api/rates'
 import { AmountField } from '../../field/AmountField'
 import { formatAmount } from '../../format/amount'
-import { TextButton } from '../../ui/TextButton'
+import { AnswerButton } from '../../answer/AnswerButton'
 import { useOption } from '../OptionContext'
 import { creditChange, creditCost, creditWords, WAY_NAMES } from './creditWays'
 import { PricingFields } from './PricingFields'
@@ -19,8 +20,8 @@ export function CreditWays() {
   const { answered } = useOption()
   const { add, room } = useAddPriced()
   const [creditCents, setCredit] = useState(FIRST_CREDIT_CENTS)
-  const ways = useQuery(sellerCreditQuery(answered, creditCents, pricing.pricing))
-  const open = ways.data?.flatMap((way) => creditChange(way, creditCents) ?? []) ?? []
+  const ways = useAnswer(sellerCreditQuery(answered, creditCents, pricing.pricing), answered.document)
+  const open = ways.value?.flatMap((way) => creditChange(way, creditCents) ?? []) ?? []
   return (
     <>
       <div className="mt-3">
@@ -33,40 +34,38 @@ export function CreditWays() {
         />
       </div>
       <PricingFields pricing={pricing} />
-      {ways.error && (
-        <p role="alert" className="field-problem">
-          {ways.error.message}
-        </p>
-      )}
-      <ul className="mt-4" aria-label="Ways to use the credit">
-        {ways.data?.map((way) => (
-          <li key={way.way} className="border-rule border-b py-2.5">
-            <Way
-              way={way}
-              isFull={room === 0}
-              add={() => {
-                const change = creditChange(way, creditCents)
-                if (change) add([change], way.way === 'POINTS' ? pricing.pricedOn : null)
-              }}
-            />
-          </li>
-        ))}
-      </ul>
-      {open.length > 1 && (
-        <p className="mt-3">
-          <button
-            type="button"
-            className="button"
-            disabled={room < open.length}
-            onClick={() => add(open, pricing.pricedOn)}
-          >
-            Add {open.length === 3 ? 'all three' : 'both'}
-          </button>
-          {room < open.length && (
-            <span className="text-soft ml-3 text-xs">There is room for {room} more options.</span>
-          )}
-        </p>
-      )}
+      <AnswerStatus of={ways} />
+      <AnswerScope of={ways}>
+        <ul className="mt-4" aria-label="Ways to use the credit">
+          {ways.value?.map((way) => (
+            <li key={way.way} className="border-rule border-b py-2.5">
+              <Way
+                way={way}
+                isFull={room === 0}
+                add={() => {
+                  const change = creditChange(way, creditCents)
+                  if (change) add([change], way.way === 'POINTS' ? pricing.pricedOn : null)
+                }}
+              />
+            </li>
+          ))}
+        </ul>
+        {open.length > 1 && (
+          <p className="mt-3">
+            <button
+              type="button"
+              className="button"
+              disabled={room < open.length || !ways.isCurrent}
+              onClick={() => add(open, pricing.pricedOn)}
+            >
+              Add {open.length === 3 ? 'all three' : 'both'}
+            </button>
+            {room < open.length && (
+              <span className="text-soft ml-3 text-xs">There is room for {room} more options.</span>
+            )}
+          </p>
+        )}
+      </AnswerScope>
     </>
   )
 }
@@ -92,9 +91,9 @@ function Way({ way, isFull, add }: { way: CreditWayView; isFull: boolean; add: (
           {creditCost(way)}
           {way.figures && `; ${formatAmount(way.figures.housingCost.totalCents)} a month`}
         </span>
-        <TextButton disabled={isFull} onClick={add}>
+        <AnswerButton disabled={isFull} onClick={add}>
           Add as option<span className="sr-only">: {creditWords(way)}</span>
-        </TextButton>
+        </AnswerButton>
       </p>
     </>
   )

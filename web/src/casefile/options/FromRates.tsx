@@ -1,8 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { rateOffersQuery } from '../../api/rates'
 import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
-import { TextButton } from '../../ui/TextButton'
+import { AnswerButton } from '../../answer/AnswerButton'
 import { useOption } from '../OptionContext'
 import { withTerms } from '../option'
 import { pricedWords } from '../../practice/rates/tables'
@@ -16,37 +17,39 @@ export function FromRates() {
   const pricing = usePricing()
   const { answered } = useOption()
   const { add, room } = useAddPriced()
-  const offers = useQuery(rateOffersQuery(answered, pricing.pricing))
+  const offers = useAnswer(rateOffersQuery(answered, pricing.pricing), answered.document)
   return (
     <>
       <PricingFields pricing={pricing} />
-      {offers.error && <p className="field-problem">{offers.error.message}</p>}
-      <ul className="mt-4" aria-label="Rates offered">
-        {offers.data?.map(({ ratePercent, pointsPercent, costCents, paymentCents }) => (
-          <li key={ratePercent} className="border-rule border-b py-2">
-            <span className="font-figures text-lg">
-              {formatPercent(ratePercent)} for {pricedWords(pointsPercent)}
-            </span>
-            <span className="text-soft flex flex-wrap justify-between gap-x-4 text-xs">
-              <span>
-                {costWords(costCents)}
-                {paymentCents !== null && `${formatAmount(paymentCents)} each payment`}
+      {pricing.view && <AnswerStatus of={offers} />}
+      <AnswerScope of={offers}>
+        <ul className="mt-4" aria-label="Rates offered">
+          {offers.value?.map(({ ratePercent, pointsPercent, costCents, paymentCents }) => (
+            <li key={ratePercent} className="border-rule border-b py-2">
+              <span className="font-figures text-lg">
+                {formatPercent(ratePercent)} for {pricedWords(pointsPercent)}
               </span>
-              <TextButton
-                disabled={room === 0}
-                onClick={() =>
-                  add(
-                    [(option) => withPoints(pointsPercent)(withTerms({ ratePercent })(option))],
-                    pricing.pricedOn,
-                  )
-                }
-              >
-                Add as option<span className="sr-only"> at {formatPercent(ratePercent)}</span>
-              </TextButton>
-            </span>
-          </li>
-        ))}
-      </ul>
+              <span className="text-soft flex flex-wrap justify-between gap-x-4 text-xs">
+                <span>
+                  {costWords(costCents)}
+                  {paymentCents !== null && `${formatAmount(paymentCents)} each payment`}
+                </span>
+                <AnswerButton
+                  disabled={room === 0}
+                  onClick={() =>
+                    add(
+                      [(option) => withPoints(pointsPercent)(withTerms({ ratePercent })(option))],
+                      pricing.pricedOn,
+                    )
+                  }
+                >
+                  Add as option<span className="sr-only"> at {formatPercent(ratePercent)}</span>
+                </AnswerButton>
+              </span>
+            </li>
+          ))}
+        </ul>
+      </AnswerScope>
       {room === 0 && <p className="text-soft mt-2 text-xs">A case holds six options at the most.</p>}
     </>
   )

@@ -1,4 +1,3 @@
-import { useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { gridQuery, type GridAcross } from '../../api/answers'
 import type { GridCellView } from '../../api/client'
@@ -6,6 +5,8 @@ import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { formatTerm, shortTerm } from '../../format/term'
 import { RadioChoice } from '../../ui/RadioChoice'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
 import { addOption, MOST_OPTIONS } from '../options'
 import { useOption } from '../OptionContext'
@@ -28,7 +29,7 @@ export function Grid() {
   const [measure, setMeasure] = useState<Measure>('paymentCents')
   const isPurchase = purchaseOf(option) !== null
   const across = isPurchase ? wanted : 'TERM'
-  const grid = useQuery(gridQuery(answered, across))
+  const grid = useAnswer(gridQuery(answered, across), answered.document)
   const isFull = document.options.length >= MOST_OPTIONS
   const own = across === 'TERM' ? option.terms.amortizationMonths : figures.downPercent
   const choose = (cell: GridCellView) =>
@@ -55,17 +56,19 @@ export function Grid() {
           <RadioChoice label="Measure" value={measure} choices={MEASURES} choose={setMeasure} />
         </div>
       </div>
-      {grid.error && <p className="field-problem">{grid.error.message}</p>}
-      {grid.data && (
-        <Cells
-          rows={grid.data}
-          across={across}
-          measure={measure}
-          isOwn={({ ratePercent, across: place }) =>
-            ratePercent === option.terms.ratePercent && place === own
-          }
-          choose={isFull ? null : choose}
-        />
+      <AnswerStatus of={grid} />
+      {grid.value && (
+        <AnswerScope of={grid}>
+          <Cells
+            rows={grid.value.rows}
+            across={grid.value.across}
+            measure={measure}
+            isOwn={({ ratePercent, across: place }) =>
+              ratePercent === option.terms.ratePercent && place === own
+            }
+            choose={isFull || !grid.isCurrent ? null : choose}
+          />
+        </AnswerScope>
       )}
       <p className="text-soft mt-1 text-xs">
         {isFull ? 'A case holds six options at the most.' : 'Press a figure to make it an option.'}

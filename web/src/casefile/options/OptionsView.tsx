@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useStore } from 'zustand'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
 import { SentenceHead } from '../SentenceHead'
 import { selectedOf } from '../caseStore'
 import { useOpenCase } from '../CaseContext'
@@ -17,23 +18,20 @@ import './options.css'
 
 /** Which way costs least for as long as they keep it: the answer, the options over time, and side by side. */
 export function OptionsView() {
-  const comparison = useComparison()
-  const { store, staleness } = useOpenCase()
+  const answer = useComparison()
+  const { store } = useOpenCase()
   const { id } = useStore(store.store, selectedOf)
   const [edits, setEdits] = useState<string | null>(null)
-  if (comparison === null) return <p className="text-soft">Calculating…</p>
+  const comparison = answer.value
+  if (comparison === null) return <AnswerStatus of={answer} />
   return (
-    <>
-      <AnswerSentence comparison={comparison} />
+    <AnswerScope of={answer}>
+      <AnswerSentence comparison={comparison} isCurrent={answer.isCurrent} />
       <div className="mt-1 mb-2 flex min-h-6 flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <Valuation />
         <AddOption comparison={comparison} />
       </div>
-      {staleness && edits === null && (
-        <p role="status" className="text-soft text-[0.8125rem] font-medium">
-          {staleness}
-        </p>
-      )}
+      {edits === null && <AnswerStatus of={answer} />}
       <div className="figures-sheet" data-testid="figures">
         <CostChart comparison={comparison} />
         {edits !== null && edits === id && (
@@ -46,6 +44,6 @@ export function OptionsView() {
       </div>
       <Conclusion />
       <Grid />
-    </>
+    </AnswerScope>
   )
 }

@@ -1,6 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ladderQuery, type LadderBuild } from '../../api/answers'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import type { RungView } from '../../api/client'
 import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
@@ -26,7 +27,8 @@ export function RateLadder() {
   const [measure, setMeasure] = useState<Measure>('wholeLoanCents')
   const [asTable, setAsTable] = useState(false)
   const from = figures.rateEnd ? wanted : 'BEGINNING'
-  const rungs = useQuery(ladderQuery(answered, builds[from]))
+  const answer = useAnswer(ladderQuery(answered, builds[from]), answered.document)
+  const rungs = answer.value ?? []
   const renewal = from === 'RENEWAL' && figures.rateEnd ? formatDay(figures.rateEnd.day, locale) : null
   return (
     <section aria-labelledby="ladder-heading">
@@ -42,37 +44,38 @@ export function RateLadder() {
         />
       </div>
       {renewal !== null && <p className="text-soft text-[0.8125rem]">{comparedWords(measure)}</p>}
-      {rungs.isError ? (
-        <p className="text-soft mt-3">{rungs.error.message}</p>
-      ) : asTable ? (
-        <RungTable rungs={rungs.data ?? []} measure={measure} from={from} />
-      ) : (
-        <Rungs rungs={rungs.data ?? []} measure={measure} from={from} />
-      )}
-      <LadderSettings
-        takePicture={
-          <TakePicture
-            title={document.title}
-            name="rates"
-            draw={() =>
-              ladderSvg({
-                title: document.title,
-                rungs: rungs.data ?? [],
-                measure,
-                own: ownRate(option, figures, from),
-                from,
-                renewal,
-              })
-            }
-          />
-        }
-        key={from}
-        build={builds[from]}
-        setBuild={setBuild}
-        setFrom={setWanted}
-        asTable={asTable}
-        setAsTable={setAsTable}
-      />
+      {answer.failure !== null && <AnswerStatus of={answer} />}
+      <AnswerScope of={answer}>
+        {asTable ? (
+          <RungTable rungs={rungs} measure={measure} from={from} />
+        ) : (
+          <Rungs rungs={rungs} measure={measure} from={from} />
+        )}
+        <LadderSettings
+          takePicture={
+            <TakePicture
+              title={document.title}
+              name="rates"
+              draw={() =>
+                ladderSvg({
+                  title: document.title,
+                  rungs,
+                  measure,
+                  own: ownRate(option, figures, from),
+                  from,
+                  renewal,
+                })
+              }
+            />
+          }
+          key={from}
+          build={builds[from]}
+          setBuild={setBuild}
+          setFrom={setWanted}
+          asTable={asTable}
+          setAsTable={setAsTable}
+        />
+      </AnswerScope>
     </section>
   )
 }

@@ -1,5 +1,6 @@
 import { DropdownMenu } from 'radix-ui'
 import type { ReactNode } from 'react'
+import { useIsCurrent } from '../../answer/current'
 import type { LadderBuild } from '../../api/answers'
 import { formatAmount, formatDifference } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
@@ -29,6 +30,7 @@ export function RateMenu({ rung, measure, from, className, children }: RateMenuP
   const isBase = isOwn && from === 'BEGINNING'
   const change = changeToRate(rung.ratePercent, figures, from)
   const openPanel = useOpenPanel()
+  const isCurrent = useIsCurrent()
   const explain = (figure: FigureName) =>
     openPanel({ kind: 'working', figure, subject: { of: 'rate', ratePercent: rung.ratePercent, from } })
   const words = differenceWords(rung, measure, isBase)
@@ -50,11 +52,11 @@ export function RateMenu({ rung, measure, from, className, children }: RateMenuP
         {children}
       </DropdownMenu.Trigger>
       <MenuContent align="end">
-        <MenuItem disabled={isOwn} onSelect={() => apply(change)}>
+        <MenuItem disabled={isOwn || !isCurrent} onSelect={() => apply(change)}>
           {from === 'RENEWAL' ? 'Use this rate from the renewal on' : 'Use this rate'}
         </MenuItem>
         <MenuItem
-          disabled={document.options.length >= MOST_OPTIONS}
+          disabled={!isCurrent || document.options.length >= MOST_OPTIONS}
           onSelect={() => store.changeOptions(addOption(option.id, change))}
         >
           Add as option

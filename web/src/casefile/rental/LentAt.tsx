@@ -1,6 +1,6 @@
 import type { ProgrammeAnswerView } from '../../api/client'
 import { formatPercent } from '../../format/percent'
-import { TextButton } from '../../ui/TextButton'
+import { AnswerButton } from '../../answer/AnswerButton'
 import { withTerms } from '../option'
 import { useOption } from '../OptionContext'
 
@@ -17,7 +17,7 @@ export function LentAt({ chosen: { lentAt } }: { chosen: ProgrammeAnswerView }) 
         <>
           The programme lends this loan at <b>{formatPercent(lentAt.ratePercent)}</b>, with{' '}
           {formatPercent(lentAt.addOnPercent)} added; its figures here are at {formatPercent(ratePercent)}.{' '}
-          <TextButton
+          <AnswerButton
             onClick={() =>
               apply(
                 withTerms({
@@ -28,15 +28,15 @@ export function LentAt({ chosen: { lentAt } }: { chosen: ProgrammeAnswerView }) 
             }
           >
             Take that rate
-          </TextButton>{' '}
+          </AnswerButton>{' '}
         </>
       )}
       {added > 0 && (
         <>
           Of its rate of {formatPercent(ratePercent)} a programme added {formatPercent(added)}.{' '}
-          <TextButton onClick={() => apply(withTerms({ lettingAddOnPercent: null }))}>
+          <AnswerButton onClick={() => apply(withTerms({ lettingAddOnPercent: null }))}>
             Nothing is added
-          </TextButton>
+          </AnswerButton>
         </>
       )}
     </p>

@@ -1,7 +1,7 @@
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { pointsWords } from '../afford/leverStep'
-import { Take } from '../afford/Take'
+import { ApplyButtons } from '../afford/ApplyButtons'
 import { withPoints } from '../options/alternatives'
 import { bindingWords, lentWords } from './lettingWords'
 import { taking } from './RentTable'
@@ -33,7 +33,7 @@ export function LettingPairs({ letting: { view } }: { letting: Letting }) {
                   {bindingWords(lending)}
                 </span>
               </span>
-              <Take
+              <ApplyButtons
                 name={`${rate}, ${lentWords(lending)}`}
                 change={(from) => withPoints(pointsPercent)(taking(lending)(from))}
               />

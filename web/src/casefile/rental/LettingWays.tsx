@@ -1,7 +1,7 @@
 import { formatDifference, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { useOpenCase } from '../CaseContext'
-import { bySize, leverName, leverStep, rateNote } from '../afford/leverStep'
+import { leverName, leverStep, rateNote, smallestOf } from '../afford/leverStep'
 import type { Way } from '../afford/way'
 import { WayLine } from '../afford/WayLine'
 import { withHousing } from '../option'
@@ -17,14 +17,16 @@ export function LettingWays({ letting }: { letting: Letting }) {
   const { chosen } = letting.view
   if (chosen === null) return null
   const fits = chosen.lentAt !== null
+  const ways = [...rentWays(letting), ...loanWays(letting, open, words)]
+  const smallest = fits ? undefined : smallestOf(ways)
   return (
     <section aria-labelledby="letting-ways-heading" className="mt-8">
       <h2 id="letting-ways-heading" className="heading">
         {fits ? 'It is lent up to any one of these' : 'Any one of these makes it work'}
       </h2>
       <ul aria-label="Ways to make it work">
-        {[...rentWays(letting), ...loanWays(letting, open, words)].sort(bySize).map((way) => (
-          <WayLine key={way.key} way={way} />
+        {ways.map((way) => (
+          <WayLine key={way.key} way={way} isSmallest={way.key === smallest} />
         ))}
       </ul>
       {chosen.mostInsuranceCents !== null && <InsuranceQuotes mostCents={chosen.mostInsuranceCents} />}

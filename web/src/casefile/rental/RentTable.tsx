@@ -1,3 +1,4 @@
+import { useIsCurrent } from '../../answer/current'
 import type { LendingView, LettingBasis, ProgrammeAnswerView } from '../../api/client'
 import { formatEntry } from '../../format/amount'
 import { formatDay } from '../../format/date'
@@ -87,6 +88,7 @@ type LendingCellProps = { cell: Cell; basis: LettingBasis; unit: ProgrammeAnswer
 function LendingCell({ cell: { rentCents, cover, lending }, basis, unit }: LendingCellProps) {
   const { store, document, words } = useOpenCase()
   const { option } = useOption()
+  const isCurrent = useIsCurrent()
   const isFull = document.options.length >= MOST_OPTIONS
   const { loanCents, downCents } = lending
   const said = `${BASES[basis]} at ${formatEntry(rentCents)}: ${lentWords(lending)}, ${bindingWords(lending)}`
@@ -99,8 +101,9 @@ function LendingCell({ cell: { rentCents, cover, lending }, basis, unit }: Lendi
           type="button"
           className="rent-cell"
           disabled={isFull}
+          aria-disabled={!isCurrent || undefined}
           aria-label={`Add as option, ${said}`}
-          onClick={() => store.changeOptions(addOption(option.id, taking(lending)))}
+          onClick={() => isCurrent && store.changeOptions(addOption(option.id, taking(lending)))}
         >
           {formatEntry(loanCents)}
         </button>

@@ -1,3 +1,4 @@
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
 import { useOpenCase } from '../CaseContext'
 import { ShownOption } from '../ShownOption'
 import { CoverCharts } from './CoverCharts'
@@ -7,7 +8,7 @@ import { LettingWays } from './LettingWays'
 import { NotLet } from './NotLet'
 import { Owner } from './Owner'
 import { ProgrammeLines } from './ProgrammeLines'
-import { RentalAnswer, RentQuestion } from './RentalAnswer'
+import { RentalAnswer } from './RentalAnswer'
 import { RentBar } from './RentBar'
 import { Rents } from './Rents'
 import { RentTable } from './RentTable'
@@ -24,48 +25,38 @@ export function RentalView() {
 }
 
 function Rental() {
-  const { staleness } = useOpenCase()
-  const letting = useLetting()
-  if (letting === 'not let') return <NotLet />
-  if (letting === 'no rent' || (typeof letting === 'object' && 'refused' in letting)) {
-    return (
-      <>
-        <RentQuestion />
-        {letting !== 'no rent' && (
-          <p role="alert" className="field-problem">
-            {letting.refused}
-          </p>
-        )}
-        <div className="mt-6 max-w-md">
-          <Rents />
-        </div>
-      </>
-    )
-  }
-  if (letting === 'pending') return <p className="text-soft">Calculating…</p>
+  const { document } = useOpenCase()
+  const answer = useLetting()
+  if (!document.letting) return <NotLet />
+  const letting = answer.value
+  // One tree, whether there is an answer or not: a rent that is being typed keeps its field and its place.
   return (
-    <>
-      <RentalAnswer letting={letting} />
-      {staleness && (
-        <p role="status" className="text-soft text-[0.8125rem] font-medium">
-          {staleness}
-        </p>
-      )}
+    <AnswerScope of={answer}>
+      <RentalAnswer letting={letting} isCurrent={answer.isCurrent} />
+      <AnswerStatus of={answer} />
       <div className="figures-sheet" data-testid="figures">
-        <RentBar letting={letting} />
+        <div className="rent-bar-room">{letting && <RentBar letting={letting} />}</div>
         <div className="wide:grid-cols-[minmax(0,2.6fr)_minmax(14rem,1fr)] mt-7 grid grid-cols-1 items-start gap-x-10 gap-y-8">
-          <RentTable letting={letting} />
-          <div>
+          <div className="wide:order-last">
             <Rents />
-            <ProgrammeLines letting={letting} />
+            {letting && <ProgrammeLines letting={letting} />}
           </div>
+          {letting ? (
+            <RentTable letting={letting} />
+          ) : (
+            <p className="text-soft">Enter a rent to see what the programmes lend at it.</p>
+          )}
         </div>
-        <LettingWays letting={letting} />
-        <LettingPairs letting={letting} />
-        <CoveredTable letting={letting} />
-        <CoverCharts letting={letting} />
-        <Owner letting={letting} />
+        {letting && (
+          <>
+            <LettingWays letting={letting} />
+            <LettingPairs letting={letting} />
+            <CoveredTable letting={letting} />
+            <CoverCharts letting={letting} />
+            <Owner letting={letting} />
+          </>
+        )}
       </div>
-    </>
+    </AnswerScope>
   )
 }

@@ -3,6 +3,7 @@ import { useMemo } from 'react'
 import type { CaseDocument, LettingDocument, LettingView, ProgrammeView } from '../../api/client'
 import { lettingQuery, programmesQuery, type LettingTerms } from '../../api/letting'
 import { marketOf } from '../../format/market'
+import { useAnswer, type Answer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { useOfferedTable } from '../useOfferedTable'
@@ -17,39 +18,35 @@ export type Letting = {
   programme: ProgrammeView | null
 }
 
-/** What stands in the way of an answer. */
-export type NoLetting = 'pending' | 'not let' | 'no rent' | Refused
+const NO_RENT: Answer<Letting> = { value: null, isCurrent: true, failure: null }
 
-/** Why there is no answer, in words. */
-export type Refused = { refused: string }
-
-/** Whether the rent carries the loan that is shown: as it stands, or as it last had an answer. */
-export function useLetting(): Letting | NoLetting {
+/** Whether the rent carries the loan that is shown: as it stands, or as it last had an answer; nothing while no rent is known. */
+export function useLetting(): Answer<Letting> {
   const { document } = useOpenCase()
   const { answered, option } = useOption()
   const terms = useTerms(document)
   const { letting } = document
-  const isAsked = terms !== null && letting?.rentCents != null
+  const hasRent = letting?.rentCents != null
   const asked = terms ?? NO_TERMS
   const place = document.options.findIndex(({ id }) => id === option.id)
-  const now = useQuery({ ...lettingQuery(document, place, asked), enabled: isAsked })
-  const last = useQuery({
-    ...lettingQuery(answered.document, answered.index, asked),
-    enabled: isAsked && now.isError && answered.document.letting?.rentCents != null,
-  })
-  const answer = now.data ?? last.data
-  const refused = now.error?.message
-  return useMemo(() => {
-    if (!letting) return 'not let'
-    if (letting.rentCents === null) return 'no rent'
-    if (!answer) return refused === undefined ? 'pending' : { refused }
-    return {
-      letting: answer.document.letting ?? letting,
-      view: answer.view,
-      programmes: answer.programmes,
-      programme: answer.programme,
-    }
-  }, [letting, answer, refused])
+  const last = lettingQuery(answered.document, answered.index, asked)
+  const answer = useAnswer(
+    { ...lettingQuery(document, place, asked), enabled: terms !== null && hasRent },
+    document,
+    answered.document.letting?.rentCents == null ? undefined : last,
+  )
+  const value = useMemo(
+    () =>
+      letting &&
+      answer.value && {
+        letting: answer.value.document.letting ?? letting,
+        view: answer.value.view,
+        programmes: answer.value.programmes,
+        programme: answer.value.programme,
+      },
+    [letting, answer.value],
+  )
+  return hasRent ? { ...answer, value: value ?? null } : NO_RENT
 }
 
 const NO_TERMS: LettingTerms = { programmes: [], chosen: 0, table: null }

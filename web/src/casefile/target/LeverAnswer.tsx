@@ -1,4 +1,4 @@
-import { TextButton } from '../../ui/TextButton'
+import { AnswerButton } from '../../answer/AnswerButton'
 import type { TargetAnswerView } from '../../api/client'
 import type { Target } from '../../entry/target'
 import { formatAmount } from '../../format/amount'
@@ -56,15 +56,15 @@ function Uses({ answer, value }: Omit<LeverAnswerProps, 'target'>) {
   const change = leverChange(answer.lever, value)
   return (
     <p className="mt-1.5 flex gap-4">
-      <TextButton
+      <AnswerButton
         onClick={() => {
           apply(change)
           close()
         }}
       >
         Apply
-      </TextButton>
-      <TextButton
+      </AnswerButton>
+      <AnswerButton
         disabled={document.options.length >= MOST_OPTIONS}
         onClick={() => {
           store.changeOptions(addOption(option.id, change))
@@ -72,7 +72,7 @@ function Uses({ answer, value }: Omit<LeverAnswerProps, 'target'>) {
         }}
       >
         Add as option
-      </TextButton>
+      </AnswerButton>
     </p>
   )
 }

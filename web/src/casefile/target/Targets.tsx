@@ -1,5 +1,6 @@
-import { useQuery } from '@tanstack/react-query'
 import { targetQuery } from '../../api/answers'
+import { AnswerScope, AnswerStatus } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { readTarget, type Target } from '../../entry/target'
 import { usePanel } from '../../panel/panelStore'
 import { useOpenCase } from '../CaseContext'
@@ -36,23 +37,27 @@ export function Targets({ text }: { text: string }) {
 function Answers({ target }: { target: Target }) {
   const { locale } = useOpenCase()
   const { answered } = useOption()
-  const answers = useQuery(targetQuery(answered, target))
-  if (answers.isError) return <p className="text-over mt-3 font-medium">{answers.error.message}</p>
-  if (!answers.data) return <p className="text-soft mt-3">Solving…</p>
+  const answer = useAnswer(targetQuery(answered, target), answered.document)
+  const known = answer.value
   return (
-    <>
-      <p className="text-soft mt-3">Any one of these meets the target. Each is the exact limit.</p>
-      <ul className="divide-rule border-rule mt-2 divide-y border-y" aria-label="What meets the target">
-        {answers.data.map((answer) => (
-          <li key={answer.lever} className="py-3" data-testid={`lever-${answer.lever}`}>
-            {answer.value === null ? (
-              <p className="text-soft">{noneWords(answer, target, locale)}</p>
-            ) : (
-              <LeverAnswer target={target} answer={answer} value={answer.value} />
-            )}
-          </li>
-        ))}
-      </ul>
-    </>
+    <AnswerScope of={answer}>
+      <AnswerStatus of={answer} />
+      {known && (
+        <>
+          <p className="text-soft mt-3">Any one of these meets the target. Each is the exact limit.</p>
+          <ul className="divide-rule border-rule mt-2 divide-y border-y" aria-label="What meets the target">
+            {known.levers.map((lever) => (
+              <li key={lever.lever} className="figures-sheet py-3" data-testid={`lever-${lever.lever}`}>
+                {lever.value === null ? (
+                  <p className="text-soft">{noneWords(lever, known.target, locale)}</p>
+                ) : (
+                  <LeverAnswer target={known.target} answer={lever} value={lever.value} />
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </AnswerScope>
   )
 }
