@@ -15,7 +15,10 @@ build_application() {
   [ -w "$HOME_FOLDER/server" ] && [ -w "$HOME_FOLDER/web" ] ||
     fail "The application must be built, and $HOME_FOLDER cannot be written by $(id -un)." \
       "Start it once as its owner, or copy the folder to a place of yours."
-  step "Building the application" "$LOGS/build.log" maven package -DskipTests -pl server -am
+  ensure_tools
+  # What only tests and reviews need is left out, and the modules are built side by side.
+  step "Building the application" "$LOGS/build.log" maven package --threads 2 -pl server -am \
+    -DskipTests -DskipTestCompile -Dspotless.check.skip -DfrontEndBuild="run bundle"
 }
 
 # unpack_application: the jar laid out with its libraries beside it, which loads faster than the jar itself.
@@ -29,18 +32,20 @@ unpack_application() {
   mv "$unfinished" "$unpacked"
 }
 
-# prepare_fast_starts: one start and stop that writes down the classes a start loads; later starts read them at once. A
-# start without them only takes longer.
-prepare_fast_starts() {
-  local archive=$DATA/application/classes.jsa
-  [ ! -f "$archive" ] || return 0
-  if try_step "Preparing fast starts" "$LOGS/prepare.log" java -XX:ArchiveClassesAtExit="$archive.unfinished" \
-    -Dspring.context.exit=onRefresh -jar "$DATA/application/impendium.jar" && [ -f "$archive.unfinished" ]; then
-    mv "$archive.unfinished" "$archive"
-  else
-    say "It goes on without; this start takes longer. The log: $LOGS/prepare.log"
-  fi
+# The classes that the application has loaded, which later starts read at once. The first one that runs to its end writes
+# them down; a start without them only takes longer.
+class_archive() { printf '%s/application/classes.jsa' "$DATA"; }
+
+# keep_class_archive: takes what the application has written at its end, if it has.
+keep_class_archive() {
+  local written
+  written=$(class_archive).new
+  [ ! -s "$written" ] || mv "$written" "$(class_archive)"
 }
+
+# Two compilers would take the processors from what a start has to do: the second comes later, where work goes on and on.
+readonly JAVA_OPTIONS=(-Dspring.aot.enabled=true -XX:+ExitOnOutOfMemoryError
+  -XX:Tier4InvocationThreshold=30000 -XX:Tier4MinInvocationThreshold=10000 -XX:Tier4CompileThreshold=60000)
 
 format_all() {
   ensure_tools

@@ -29,14 +29,22 @@ has_node() {
 postgres_bin() { find /usr/lib/postgresql -mindepth 2 -maxdepth 2 -name bin 2>/dev/null | sort -V | tail -n 1; }
 has_postgres() { [ -x "$(postgres_bin)/initdb" ]; }
 
-ensure_tools() {
+# ensure_running_tools: what runs the application.
+ensure_running_tools() {
   MISSING=()
   need curl command -v curl
   need default-jdk-headless has_java
+  need postgresql has_postgres
+  [ ${#MISSING[@]} -eq 0 ] || install_packages "${MISSING[@]}"
+}
+
+# ensure_tools [PROGRAM]: what builds it besides, and a further program that a command needs.
+ensure_tools() {
+  ensure_running_tools
+  MISSING=()
   need maven command -v mvn
   need nodejs command -v node
   need npm command -v npm
-  need postgresql has_postgres
   [ $# -eq 0 ] || need "$1" command -v "$1"
   [ ${#MISSING[@]} -eq 0 ] || install_packages "${MISSING[@]}"
   use_recent_node

@@ -19,7 +19,7 @@ step() {
 
 # try_step TITLE LOG COMMAND…: the same for a command without which it goes on; tells whether it succeeded.
 try_step() {
-  local title=$1 log=$2 seconds=0
+  local title=$1 log=$2 tenths=0 began=$SECONDS
   shift 2
   mkdir -p "$(dirname "$log")"
   # A process group of its own, so that an interruption reaches all that the command has started. The lock must not live
@@ -31,13 +31,13 @@ try_step() {
   trap 'interrupt_step "$command"' INT TERM
   printf '%s ' "$title"
   while kill -0 "$command" 2>/dev/null; do
-    sleep 1
-    seconds=$((seconds + 1))
-    [ $((seconds % 3)) -ne 0 ] || printf '.'
+    sleep 0.1
+    tenths=$((tenths + 1))
+    [ $((tenths % 30)) -ne 0 ] || printf '.'
   done
   trap - INT TERM
   if wait "$command"; then
-    printf ' done, %s s\n' "$seconds"
+    printf ' done, %s s\n' $((SECONDS - began))
   else
     printf ' failed\n'
     return 1

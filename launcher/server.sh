@@ -51,7 +51,7 @@ start_application() {
 
 # prepare_to_serve: all that has to be there before the application starts, its settings among it.
 prepare_to_serve() {
-  ensure_tools
+  ensure_running_tools
   build_application
   unpack_application
   start_cluster postgres
@@ -59,14 +59,13 @@ prepare_to_serve() {
   export IMPENDIUM_PORT
   IMPENDIUM_BACKUP_COMMAND=${IMPENDIUM_BACKUP_COMMAND-"IMPENDIUM_DATA='$DATA' '$HOME_FOLDER/impendium' backup"}
   export IMPENDIUM_BACKUP_COMMAND
-  prepare_fast_starts
 }
 
 # serve_database: the database alone, for what starts it again when it ends.
 serve_database() {
   prepare_data_folder
   wait_for_data_folder
-  ensure_tools
+  ensure_running_tools
   start_cluster postgres
 }
 
@@ -80,8 +79,10 @@ serve_application() {
   prepare_to_serve
   flock -u 9
   say "Impendium serves at http://${IMPENDIUM_ADDRESS:-127.0.0.1}:$IMPENDIUM_PORT"
-  exec java "-Xmx$(heap_mb)m" "-XX:SharedArchiveFile=$DATA/application/classes.jsa" -Xshare:auto \
-    -jar "$DATA/application/impendium.jar" 9>&-
+  local options=("${JAVA_OPTIONS[@]}" "-Xmx$(heap_mb)m")
+  # Several that serve side by side would write one over the other: only `start` has it written.
+  [ ! -f "$(class_archive)" ] || options+=("-XX:SharedArchiveFile=$(class_archive)" -Xshare:auto)
+  exec java "${options[@]}" -jar "$DATA/application/impendium.jar" 9>&-
 }
 
 # A quarter of the machine's memory, within what the application can use.
@@ -94,8 +95,13 @@ heap_mb() {
 }
 
 launch_server() {
-  local archive=$DATA/application/classes.jsa options=("-Xmx$(heap_mb)m")
-  [ ! -f "$archive" ] || options+=("-XX:SharedArchiveFile=$archive" -Xshare:auto)
+  local archive options=("${JAVA_OPTIONS[@]}" "-Xmx$(heap_mb)m")
+  archive=$(class_archive)
+  if [ -f "$archive" ]; then
+    options+=("-XX:SharedArchiveFile=$archive" -Xshare:auto)
+  else
+    options+=("-XX:ArchiveClassesAtExit=$archive.new")
+  fi
   printf '%s' "$IMPENDIUM_PORT" >"$DATA/server.port"
   LOG_LINES_BEFORE=0
   [ ! -f "$LOGS/server.log" ] || LOG_LINES_BEFORE=$(wc -l <"$LOGS/server.log")
@@ -108,10 +114,10 @@ launch_server() {
 
 wait_until_it_answers() {
   local tries
-  for tries in $(seq 1 240); do
+  for tries in $(seq 1 600); do
     server_answers && return
     server_pid >/dev/null || return 1
-    sleep 0.5
+    sleep 0.2
   done
   return 1
 }
@@ -139,6 +145,7 @@ end_server() {
   if pid=$(server_pid); then
     kill "$pid"
     step "Stopping the application" "$LOGS/stop.log" wait_until_gone "$pid"
+    keep_class_archive
   elif [ -s "$DATA/server.pid" ] && process_start "$(cut -d' ' -f1 "$DATA/server.pid")" >/dev/null; then
     say "The application did not end well: its note names another program, which is left alone."
   fi

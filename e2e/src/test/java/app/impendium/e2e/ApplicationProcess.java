@@ -49,7 +49,8 @@ final class ApplicationProcess implements AutoCloseable {
         }
         String database = "journey_" + ProcessHandle.current().pid() + "_" + System.nanoTime();
         createDatabase(database);
-        ProcessBuilder builder = new ProcessBuilder("java", "-Xshare:auto", "-jar", JAR.toString());
+        ProcessBuilder builder =
+                new ProcessBuilder("java", "-Xshare:auto", "-Dspring.aot.enabled=true", "-jar", JAR.toString());
         Map<String, String> environment = builder.environment();
         environment.put("IMPENDIUM_DATABASE_URL", databaseUrl(database));
         environment.put("IMPENDIUM_PORT", "0");

@@ -1,9 +1,17 @@
 package app.impendium.e2e;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.e2e.LauncherScripts.Outcome;
 import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -136,13 +144,53 @@ class LauncherTest {
     }
 
     @Test
-    void aStartGoesOnWhereFastStartsCannotBePrepared() throws IOException {
-        stub("java", "echo 'no room for an archive' >&2; exit 1");
+    void aStartOnAnEmptyFolderPrintsASignInThatOpensTheDemoAndWritesDownItsClassesForTheNext() throws Exception {
+        Outcome first = run("build_application() { :; }; start_application");
 
-        Outcome outcome = run("mkdir -p \"$DATA/application\"; prepare_fast_starts; echo \"it goes on\"");
+        try {
+            assertThat(first.status()).as(first.output()).isZero();
+            assertThat(first.output()).doesNotContain("Set-up code");
+            int status = signIn(printed(first, "Impendium"), printed(first, "Sign in"), printed(first, "Password"));
+            assertThat(status).isEqualTo(204);
+            assertThat(run("find_cluster postgres; DATABASE_PORT=$(cluster_port \"$CLUSTER\");"
+                                    + " run_sql \"$CLUSTER\" impendium 'select count(*) from setup_code'")
+                            .output())
+                    .isEqualTo("0\n");
+        } finally {
+            assertThat(run("stop_application").status()).isZero();
+        }
+        assertThat(folder.resolve("data/application/classes.jsa")).isNotEmptyFile();
+        assertThat(folder.resolve("data/application/classes.jsa.new")).doesNotExist();
+    }
 
-        assertThat(outcome.status()).isZero();
-        assertThat(outcome.output()).contains("It goes on without; this start takes longer.", "it goes on");
+    private static String printed(Outcome start, String label) {
+        return start.output()
+                .lines()
+                .map(String::strip)
+                .filter(line -> line.startsWith(label + "  "))
+                .map(line -> line.substring(label.length()).strip())
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(start.output()));
+    }
+
+    /** The status of the answer to a sign-in, sent as a browser sends it. */
+    private static int signIn(String url, String email, String password) throws Exception {
+        CookieManager cookies = new CookieManager();
+        HttpClient browser = HttpClient.newBuilder().cookieHandler(cookies).build();
+        URI session = URI.create(url + "/api/session");
+        browser.send(HttpRequest.newBuilder(session).build(), BodyHandlers.discarding());
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElseThrow();
+        String form = "email=" + URLEncoder.encode(email, UTF_8) + "&password=" + URLEncoder.encode(password, UTF_8);
+        HttpRequest signIn = HttpRequest.newBuilder(session)
+                .header("X-XSRF-TOKEN", token)
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(form))
+                .build();
+        return browser.send(signIn, BodyHandlers.discarding()).statusCode();
     }
 
     @Test
@@ -161,7 +209,6 @@ class LauncherTest {
         stub("java", "echo \"$IMPENDIUM_PORT serves $IMPENDIUM_DATABASE_URL\"");
 
         Outcome outcome = run("""
-                ensure_tools() { :; }
                 build_application() { :; }
                 unpack_application() { :; }
                 serve_database & (IMPENDIUM_PORT=8485; serve_application) & (IMPENDIUM_PORT=8486; serve_application) &

@@ -29,9 +29,12 @@ public final class RunningServer {
 
     /** Another instance of the application, for whoever asks to close. */
     static ConfigurableApplicationContext start(String databaseUrl, String... settings) {
-        String[] all = Arrays.copyOf(settings, settings.length + 2);
+        String[] all = Arrays.copyOf(settings, settings.length + 4);
         all[settings.length] = "--server.port=0";
         all[settings.length + 1] = "--spring.datasource.url=" + databaseUrl;
+        // Here the entities are held against the schema; a start has no time for that.
+        all[settings.length + 2] = "--spring.jpa.hibernate.ddl-auto=validate";
+        all[settings.length + 3] = "--springdoc.api-docs.enabled=true";
         return new SpringApplicationBuilder(ImpendiumApplication.class)
                 .properties("IMPENDIUM_DEMO=true", "IMPENDIUM_METRICS_TOKEN=" + METRICS_TOKEN)
                 .run(all);

@@ -28,9 +28,9 @@ import java.util.Map;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,7 +41,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** Sets up the demo practice with its clients and cases, a rate table, limit sets and programmes
  * of its own and public ones in an empty database, where IMPENDIUM_DEMO asks for it. */
 @Component
-@ConditionalOnProperty("impendium.demo")
 class DemoPractice implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoPractice.class);
     private static final String NAME = "Ostrander & Pell, Marrowby";
@@ -75,6 +74,7 @@ class DemoPractice implements ApplicationRunner {
     private final Letterheads letterheads;
     private final Templates templates;
     private final JsonMapper json;
+    private final boolean asked;
 
     DemoPractice(
             PracticeSetup setup,
@@ -86,7 +86,8 @@ class DemoPractice implements ApplicationRunner {
             StartingLimits starting,
             Letterheads letterheads,
             Templates templates,
-            JsonMapper json) {
+            JsonMapper json,
+            @Value("${impendium.demo}") boolean asked) {
         this.setup = setup;
         this.store = store;
         this.clients = clients;
@@ -97,11 +98,15 @@ class DemoPractice implements ApplicationRunner {
         this.letterheads = letterheads;
         this.templates = templates;
         this.json = json;
+        this.asked = asked;
     }
 
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) throws IOException {
+        if (!asked) {
+            return;
+        }
         if (!setup.isEmpty()) {
             LOG.info("Practices are there already: no demo is set up");
             return;
