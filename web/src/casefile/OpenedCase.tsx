@@ -62,8 +62,13 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
     [opened.id, store, saver, document, staleness, figures.problems],
   )
   const entries = useMemo(
-    () => ({ ...store, claim: store.claims.claim, problems: figures.problems }),
-    [store, figures.problems],
+    () => ({
+      ...store,
+      claim: store.claims.claim,
+      problems: figures.problems,
+      where: { currency: document.currency },
+    }),
+    [store, figures.problems, document.currency],
   )
 
   return (

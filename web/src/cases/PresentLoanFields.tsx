@@ -1,9 +1,10 @@
 import { readAmount } from '../entry/amount'
 import { readDay } from '../entry/date'
-import { readPercent } from '../entry/percent'
+import { readRate } from '../entry/percent'
 import { readTerm } from '../entry/term'
 import { Field } from '../field/Field'
 import { formatEntry } from '../format/amount'
+import { pageLocale } from '../format/pageLocale'
 import { formatDay } from '../format/date'
 import { formatPercent } from '../format/percent'
 import { formatTerm } from '../format/term'
@@ -48,13 +49,13 @@ export function PresentLoanFields({ beginning, entries, change }: PresentLoanFie
       hint="%"
       pointer="/present/ratePercent"
       text={entries.ratePercent === undefined ? '' : formatPercent(entries.ratePercent)}
-      read={readPercent}
+      read={readRate}
       inputMode="decimal"
       take={(ratePercent) => set({ ratePercent })}
     />
   )
   if (beginning === 'original') {
-    const locale = navigator.language
+    const locale = pageLocale()
     return (
       <>
         {amountField('Original loan', 'amount', 'loanCents')}

@@ -1,7 +1,7 @@
 import type { ClientChanges, ClientPageView, Problem } from '../api/client'
 import { AS_ADVISED } from '../api/clientPage'
 import { readAmount } from '../entry/amount'
-import { readPercent } from '../entry/percent'
+import { readRate } from '../entry/percent'
 import { readTerm } from '../entry/term'
 import { EntriesContext } from '../field/EntriesContext'
 import { useDraft } from '../field/useDraft'
@@ -55,7 +55,7 @@ export function ChangeSentence({ page, changes, change, problem }: ChangeSentenc
             pointer="/changes/ratePercent"
             inputMode="decimal"
             text={formatPercent(rate)}
-            read={readPercent}
+            read={readRate}
             take={(ratePercent) => say({ ratePercent })}
             nudge={(steps) => say({ ratePercent: Math.max(0, rate + steps * RATE_STEP) })}
           />{' '}

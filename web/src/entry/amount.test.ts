@@ -33,9 +33,29 @@ describe('readAmount', () => {
     ['1.2.3', 'Enter an amount such as 468,500 or 82k.'],
     ['1e308', 'Enter an amount such as 468,500 or 82k.'],
     ['-5', 'An amount is not negative.'],
-    ['1.005', 'An amount has at most two decimals.'],
+    ['0.005', 'An amount has at most two decimals.'],
+    ['1.0055', 'An amount has at most two decimals.'],
     ['9'.repeat(40), 'An amount is below 1,000,000,000.'],
   ])('does not read %s', (text, message) => expect(readAmount(text)).toEqual({ status: 'unread', message }))
+
+  it.each([
+    ['450.000', 'Is that 450,000? Type 450,000 or 450.00.'],
+    ['€300.000', 'Is that 300,000? Type 300,000 or 300.00.'],
+    ['1.250.000', 'Is that 1,250,000? Type 1,250,000.'],
+  ])('asks what %s is', (text, message) =>
+    expect(readAmount(text)).toEqual({ status: 'incomplete', message }),
+  )
+
+  it('takes no other currency’s sign', () => {
+    const euros = { currency: 'EUR' } as const
+    expect(readAmount('€1,200', undefined, euros).status).toBe('read')
+    expect(readAmount('1,200 USD', undefined, euros)).toEqual({
+      status: 'unread',
+      message: 'Amounts here are in EUR, and USD is another currency.',
+    })
+    expect(readAmount('$1,200', undefined, { currency: 'CAD' }).status).toBe('read')
+    expect(readAmount('£1,200', undefined, { currency: 'CAD' }).status).toBe('unread')
+  })
 
   it.each(['512,', '512,3', '512,30', '1,250,0', '$ 60,0'])('waits for the rest of %s', (text) =>
     expect(readAmount(text)).toEqual({

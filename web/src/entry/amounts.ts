@@ -12,7 +12,7 @@ export function readAmounts(text: string): Reading<number[]> {
     .filter((part) => part !== '')
   if (parts.length === 0) return incomplete(HELP)
   if (parts.length > MOST) return unread(`At most ${MOST} amounts.`)
-  const readings = parts.map(readAmount)
+  const readings = parts.map((part) => readAmount(part))
   const amounts = readings.flatMap((each) => (each.status === 'read' ? [each.value] : []))
   return amounts.length === parts.length ? read(amounts) : unread(HELP)
 }

@@ -10,11 +10,22 @@ describe('readDay', () => {
     ['22nd sept 2031', '2031-09-22'],
     ['2027-03-01', '2027-03-01'],
     ['29 Feb 2028', '2028-02-29'],
+    ['Mar 45', '2045-03-01'],
   ])('reads %s', (text, day) => expect(readDay(text, 'en-US')).toEqual({ status: 'read', value: day }))
 
   it('reads figures in the order of the market', () => {
     expect(readDay('3/1/2027', 'en-US')).toEqual({ status: 'read', value: '2027-03-01' })
     expect(readDay('3/1/2027', 'en-GB')).toEqual({ status: 'read', value: '2027-01-03' })
+    expect(readDay('15/3/27', 'en-GB')).toEqual({ status: 'read', value: '2027-03-15' })
+    expect(readDay('3/15/27', 'en-US')).toEqual({ status: 'read', value: '2027-03-15' })
+    expect(readDay('4/45', 'en-US')).toEqual({ status: 'read', value: '2045-04-01' })
+    expect(readDay('4/27', 'en-GB')).toEqual({ status: 'read', value: '2027-04-01' })
+  })
+
+  it('asks what may be a month of a year or a day', () => {
+    const asked = 'Is that Mar 2027 or 27 Mar? Type it with its year, such as 27 Mar 2027.'
+    expect(readDay('Mar 27', 'en-US')).toEqual({ status: 'incomplete', message: asked })
+    expect(readDay('4/27', 'en-US')).toMatchObject({ status: 'incomplete' })
   })
 
   it.each([
@@ -42,11 +53,14 @@ describe('readDay', () => {
     '3/1/20',
   ])('waits for the rest of “%s”', (text) => expect(readDay(text, 'en-US').status).toBe('incomplete'))
 
-  it.each(['en-US', 'en-CA', 'en-GB', 'en-AU', 'en-IE'])('reads what is written in %s', (locale) => {
-    for (const day of ['2027-03-01', '2026-12-31', '2028-02-29']) {
-      expect(readDay(formatDay(day, locale), locale)).toEqual({ status: 'read', value: day })
-    }
-  })
+  it.each(['en-US', 'en-CA', 'en-GB', 'en-AU', 'en-NZ', 'en-IE', 'en-CH', 'en-ZA', 'en-IN', 'en'])(
+    'reads what is written in %s',
+    (locale) => {
+      for (const day of ['2027-03-01', '2026-12-31', '2028-02-29']) {
+        expect(readDay(formatDay(day, locale), locale)).toEqual({ status: 'read', value: day })
+      }
+    },
+  )
 })
 
 describe('addMonths', () => {

@@ -24,17 +24,54 @@ export function readDay(text: string, locale: string): Reading<string> {
   const plain = text.trim().toLowerCase().replace(/,/g, ' ')
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(plain)
   if (iso) return day(iso[1], iso[2], iso[3])
-  const slashed = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$/.exec(plain)
-  if (slashed) {
-    return writesMonthFirst(locale)
-      ? day(slashed[3], slashed[1], slashed[2])
-      : day(slashed[3], slashed[2], slashed[1])
+  const slashed = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})$/.exec(plain)
+  // 20 begins a year of this century more often than it is one.
+  if (slashed && slashed[3] !== '20') {
+    const year = fullYear(slashed[3])
+    return writesMonthFirst(locale) ? day(year, slashed[1], slashed[2]) : day(year, slashed[2], slashed[1])
   }
+  const parted = /^(\d{1,2})[/.](\d{2})$/.exec(plain)
+  if (parted) return monthAndYear(parted[1], parted[2], locale)
+  const short = /^([a-z]{3,9})\.?\s+'?(\d{2})$/.exec(plain)
+  if (short && monthNumber(short[1]) !== '0') return dayOrYear(monthNumber(short[1]), short[2], locale)
   const dayFirst = /^(?:(\d{1,2})(?:st|nd|rd|th)?\s+)?([a-z]{3,9})\.?\s+(\d{4})$/.exec(plain)
   if (dayFirst) return day(dayFirst[3], monthNumber(dayFirst[2]), dayFirst[1] ?? '1')
   const monthFirst = /^([a-z]{3,9})\.?\s+(\d{1,2})(?:st|nd|rd|th)?\s+(\d{4})$/.exec(plain)
   if (monthFirst) return day(monthFirst[3], monthNumber(monthFirst[1]), monthFirst[2])
   return isUnfinished(plain) ? incomplete(HELP) : unread(HELP)
+}
+
+const fullYear = (year = '') => (year.length === 2 ? `20${year}` : year)
+
+/** 4/27 is a month and a year where it can be no day: else that is asked. */
+function monthAndYear(first = '', second = '', locale: string): Reading<string> {
+  const isDay = writesMonthFirst(locale)
+    ? Number(first) <= MONTHS.length && Number(second) <= MOST_DAYS
+    : Number(second) <= MONTHS.length && Number(first) <= MOST_DAYS
+  const month = day(fullYear(second), first, '1')
+  if (!isDay || month.status !== 'read') return month
+  const [monthOfDay, ofMonth] = writesMonthFirst(locale) ? [first, second] : [second, first]
+  return askedWhich(month.value, monthOfDay, ofMonth, locale)
+}
+
+/** Mar 27 is a month of 2027 or the 27th of a March: that is asked, unless no month has such a day. */
+function dayOrYear(month: string, figures = '', locale: string): Reading<string> {
+  const ofYear = day(fullYear(figures), month, '1')
+  return Number(figures) > MOST_DAYS || Number(figures) === 0 || ofYear.status !== 'read'
+    ? ofYear
+    : askedWhich(ofYear.value, month, figures, locale)
+}
+
+const MOST_DAYS = 31
+
+function askedWhich(month: string, monthOfDay: string, ofMonth: string, locale: string): Reading<string> {
+  const written = new Intl.DateTimeFormat(locale, { month: 'short', year: 'numeric', timeZone: 'UTC' })
+  const name = MONTHS[Number(monthOfDay) - 1] ?? ''
+  const shortName = `${name.charAt(0).toUpperCase()}${name.slice(1, 3)}`
+  const year = month.slice(0, 4)
+  return incomplete(
+    `Is that ${written.format(new Date(`${month}T00:00:00Z`))} or ${Number(ofMonth)} ${shortName}? Type it with its year, such as ${Number(ofMonth)} ${shortName} ${year}.`,
+  )
 }
 
 const ORDINAL = '(?:s|st|n|nd|r|rd|t|th)?'

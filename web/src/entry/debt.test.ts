@@ -33,6 +33,13 @@ describe('a debt as it is spoken', () => {
       'card 95, 2,840, 21.9 %',
       { name: 'card', kind: 'CARD', paymentCents: 95_00, balanceCents: 2_840_00, ratePercent: 21.9 },
     ],
+    ['student loan 240 a month', { name: 'student loan', kind: 'STUDENT_LOAN', paymentCents: 240_00 }],
+    ['card balance 4,200', { name: 'card', kind: 'CARD', balanceCents: 4_200_00 }],
+    [
+      'card 4,200 balance, 95/mo',
+      { name: 'card', kind: 'CARD', balanceCents: 4_200_00, paymentCents: 95_00 },
+    ],
+    ['car loan 410 a month 22 payments left', { name: 'car loan', paymentCents: 410_00, paymentsLeft: 22 }],
     ['phone 60 a month', { name: 'phone', kind: 'BILL', paymentCents: 60_00 }],
   ])('is %s', (text, fields) => {
     expect(readDebt(text)).toEqual(debt(fields))

@@ -8,6 +8,8 @@ describe('a number with its unit', () => {
     ['4.50 times', 4.5],
     ['6 months', 6],
     ['1,025.00', 1025],
+    ['1,25', 1.25],
+    ['45,5 %', 45.5],
   ])('reads %s', (text, value) => expect(readFigure(text)).toEqual({ status: 'read', value }))
 
   it.each(['', 'much', '-3'])('cannot read “%s”', (text) => expect(readFigure(text).status).toBe('unread'))

@@ -16,6 +16,10 @@ describe('an income as it is spoken', () => {
     ['pay 2,471.75 twice a month', { name: 'pay', cents: 2_471_75, per: 'SEMI_MONTHLY' }],
     ['pension 900 monthly, 125%', { name: 'pension', cents: 900_00, per: 'MONTHLY', countedPercent: 125 }],
     ['second job $410 every two weeks', { name: 'second job', cents: 410_00, per: 'BIWEEKLY' }],
+    ['salary 72k', { name: 'salary', cents: 72_000_00, per: 'YEARLY' }],
+    ['biweekly 2,900', { name: '', cents: 2_900_00, per: 'BIWEEKLY' }],
+    ['pay monthly 4,100', { name: 'pay', cents: 4_100_00, per: 'MONTHLY' }],
+    ['31.50/hr, 26 hours', { cents: 31_50, hoursPerWeek: 26 }],
     ['bonus 9,511 a quarter', { name: 'bonus', cents: 9_511_00, per: 'QUARTERLY' }],
   ])('is %s', (text, fields) => {
     expect(readIncome(text)).toEqual(income(fields))
@@ -23,8 +27,9 @@ describe('an income as it is spoken', () => {
 
   it.each([
     ['', 'incomplete', /^Say what it is and how often/],
+    ['wages 64,800', 'incomplete', /^Say what it is and how often/],
+    ['31.50/hr', 'incomplete', /^Say how many hours a week/],
     ['salary', 'incomplete', /^Say what it is and how often/],
-    ['salary 64,800', 'incomplete', /^Say what it is and how often/],
     ['31.50 an hour', 'incomplete', /^Say how many hours a week/],
     ['salary 64,800 a year, 20 hours', 'unread', /^Hours go with/],
     ['net pay 3,100 a month', 'unread', /^Net income does not count/],

@@ -13,14 +13,30 @@ const MOST_COUNTED_PERCENT = 125
 
 /** How often, from the words behind the amount; the first that fits counts. */
 const PERIODS: readonly (readonly [RegExp, NonNullable<IncomeDocument['per']> | 'HOUR'])[] = [
-  [/^(an|per|every)? ?hour(ly)?$/, 'HOUR'],
-  [/^(a|per|every)? ?year(ly)?$|^annual(ly)?$|^p\.? ?a\.?$/, 'YEARLY'],
+  [/^(an|per|every)? ?(hour(ly)?|hr)$/, 'HOUR'],
+  [/^(a|per|every)? ?(year(ly)?|yr)$|^annual(ly)?$|^p\.? ?a\.?$/, 'YEARLY'],
   [/^(a|per|every)? ?quarter(ly)?$/, 'QUARTERLY'],
   [/^(twice a month|semi-?monthly|every half month)$/, 'SEMI_MONTHLY'],
-  [/^(a|per|every)? ?month(ly)?$|^p\.? ?m\.?$/, 'MONTHLY'],
+  [/^(a|per|every)? ?(month(ly)?|mo)$|^p\.? ?m\.?$/, 'MONTHLY'],
   [/^(every (two|2|other) weeks?|bi-?weekly|(a |per |every )?fortnight(ly)?)$/, 'BIWEEKLY'],
-  [/^(a|per|every)? ?week(ly)?$|^p\.? ?w\.?$/, 'WEEKLY'],
+  [/^(a|per|every)? ?(week(ly)?|wk)$|^p\.? ?w\.?$/, 'WEEKLY'],
 ]
+
+const periodOf = (often: string) => {
+  const plain = often.toLowerCase().replace(/^\/\s*/, '')
+  return PERIODS.find(([words]) => words.test(plain))?.[1]
+}
+
+/** How often, where it is said before the amount: biweekly 2,900, or pay monthly 4,100. */
+function oftenBefore(name: string): { name: string; often: string } | null {
+  const [, rest = '', often = ''] = /^(.*?)\s*\b(\S+)$/.exec(name) ?? []
+  return periodOf(often) === undefined ? null : { name: rest, often }
+}
+
+const LEAST_SALARY_CENTS = 10_000_00
+
+/** A salary is told by the year; what is written out behind it says so. */
+const isYearly = (name: string, cents: number) => /\bsalary\b/i.test(name) && cents >= LEAST_SALARY_CENTS
 
 /** An income as it is spoken: salary 64,800 a year; 31.50 an hour, 26 hours; overtime 96 a week, 50 %. */
 export function readIncome(text: string): Reading<SpokenIncome> {
@@ -31,10 +47,12 @@ export function readIncome(text: string): Reading<SpokenIncome> {
   }
   if (name.length > MOST_NAME_CHARACTERS)
     return unread(`A name has at most ${MOST_NAME_CHARACTERS} characters.`)
-  const [, figure = '', often = ''] = /^([^\sa-z]+[km]?)\s*(.*)$/i.exec(rest) ?? []
+  const [, figure = '', behind = ''] = /^([^\sa-z/]+[km]?)\s*(.*)$/i.exec(rest) ?? []
+  const oftenFirst = behind === '' ? oftenBefore(name) : null
+  const often = oftenFirst?.often ?? behind
   const amount = readAmount(figure)
   if (amount.status !== 'read') return figure === '' ? incomplete(HELP) : amount
-  const period = PERIODS.find(([words]) => words.test(often.toLowerCase()))?.[1]
+  const period = periodOf(often) ?? (behind === '' && isYearly(name, amount.value) ? 'YEARLY' : undefined)
   const extras = readExtras(others)
   if (period === undefined) return incomplete(HELP)
   if ('message' in extras) return extras
@@ -44,7 +62,7 @@ export function readIncome(text: string): Reading<SpokenIncome> {
   }
   if (period !== 'HOUR' && hoursPerWeek !== null) return unread('Hours go with what is earned an hour.')
   return read({
-    name,
+    name: oftenFirst?.name ?? name,
     cents: amount.value,
     per: period === 'HOUR' ? null : period,
     hoursPerWeek,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readPercent, readSignedPercent } from './percent'
+import { readPercent, readRate, readSignedPercent } from './percent'
 
 describe('readPercent', () => {
   it.each([
@@ -23,6 +23,23 @@ describe('readPercent', () => {
     ['6.1234567', 'A rate has at most six decimals.'],
     ['6 1/3', 'A rate has at most six decimals.'],
   ])('does not read %s', (text, message) => expect(readPercent(text)).toEqual({ status: 'unread', message }))
+})
+
+describe('readRate', () => {
+  it.each(['0.0575', '0.06', '1/4'])('asks whether %s is a fraction of 1', (text) =>
+    expect(readRate(text).status).toBe('incomplete'),
+  )
+  it('says what it may be', () =>
+    expect(readRate('0.0575')).toMatchObject({
+      message: 'Is that 0.0575 % or 5.75 %? Type one of them with its % sign.',
+    }))
+  it.each([
+    ['0.0575 %', 0.0575],
+    ['0', 0],
+    ['0.5', 0.5],
+    ['5.75', 5.75],
+    ['6 3/8', 6.375],
+  ])('reads %s', (text, value) => expect(readRate(text)).toEqual({ status: 'read', value }))
 })
 
 describe('readSignedPercent', () => {

@@ -23,6 +23,7 @@ export function readPercent(text: string): Reading<number> {
   if (plain.startsWith('-')) return unread('A rate is not negative.')
   const match = /^(\d{0,9})(?:[.,](\d*))?(?:(?:^|\s+)(\d{1,3})\/(\d{1,3}))?$/.exec(plain)
   const [, digits = '', decimals = '', top, bottom] = match ?? []
+  if (/^[1-9]\d{0,2},\d{3}$/.test(plain)) return askedGroup(plain)
   if (!match || digits + decimals + (top ?? '') === '' || Number(bottom) === 0) {
     return UNFINISHED_FRACTION.test(plain) ? incomplete(HELP) : unread(HELP)
   }
@@ -31,6 +32,23 @@ export function readPercent(text: string): Reading<number> {
   const percent = Number(`${digits || '0'}.${decimals || '0'}`) + fraction
   const settled = Number(percent.toFixed(MOST_DECIMALS))
   return Math.abs(settled - percent) > 1e-9 ? unread('A rate has at most six decimals.') : read(settled)
+}
+
+/** A comma before three figures parts thousands or decimals. */
+const askedGroup = (plain: string) =>
+  incomplete(`Is that ${plain.replace(',', '.')} or ${plain.replace(',', '')}? Type it without the comma.`)
+
+/** Below this a rate may as well be meant as a fraction: 0.0575 as 5.75 %. */
+const MOST_AS_FRACTION = 0.3
+
+/** An interest rate as typed, in percent; one that may be a fraction of 1 is asked. */
+export function readRate(text: string): Reading<number> {
+  const rate = readPercent(text)
+  if (rate.status !== 'read' || rate.value === 0 || rate.value > MOST_AS_FRACTION || text.includes('%')) {
+    return rate
+  }
+  const times = Number((rate.value * 100).toFixed(MOST_DECIMALS))
+  return incomplete(`Is that ${rate.value} % or ${times} %? Type one of them with its % sign.`)
 }
 
 /** A change as typed, in percent: 2.5, +2, −1 %. */

@@ -45,6 +45,13 @@ describe('readShareOrAmount', () => {
     expect(readShareOrAmount('25', '', 20)).toEqual(cents(25_00))
   })
 
+  it('asks whether a bare fraction is of the whole', () => {
+    expect(readShareOrAmount('1/5', SHARE, MOST)).toEqual({
+      status: 'incomplete',
+      message: 'Is that 20 % or 0.2 %? Type one of them with its % sign.',
+    })
+  })
+
   it.each(['60,0', '60,00'])('waits for the rest of %s over an amount', (text) =>
     expect(readShareOrAmount(text, AMOUNT, MOST).status).toBe('incomplete'),
   )

@@ -3,6 +3,10 @@ import { readPercent } from '../entry/percent'
 import { formatEntry } from '../format/amount'
 import { formatPercent } from '../format/percent'
 import { Field } from './Field'
+import type { EntryField } from './useEntry'
+
+/** Reads an amount otherwise than as it stands: for another span, say. */
+type Read = Pick<EntryField<number>, 'read'>
 
 type ValueFieldProps = {
   label: string
@@ -15,12 +19,12 @@ type ValueFieldProps = {
 }
 
 /** An amount that is nothing where it is not given. */
-export function AmountField({ value, ...field }: ValueFieldProps) {
+export function AmountField({ value, read = readAmount, ...field }: ValueFieldProps & Partial<Read>) {
   return (
     <Field
       {...field}
       text={value ? formatEntry(value) : ''}
-      read={readAmount}
+      read={read}
       inputMode="decimal"
       clear={() => field.take(null)}
     />

@@ -1,6 +1,7 @@
 import { createContext, useContext } from 'react'
 import type { StoreApi } from 'zustand/vanilla'
 import type { FieldProblem } from '../api/client'
+import type { Where } from '../entry/amount'
 import type { Reading } from '../entry/reading'
 
 /** A text in a field: what stood there when the typing began, and what the text says. */
@@ -18,6 +19,8 @@ export const isBeingTyped = ({ says }: Entry) => says !== 'unread'
 export type Entries = {
   /** Texts being typed or not readable yet, by the place of their field. */
   store: StoreApi<{ entries: Readonly<Record<string, Entry>> }>
+  /** What amounts are in, where that is known. */
+  where?: Where | undefined
   /** What is wrong with values that were read. */
   problems: readonly FieldProblem[]
   /** Says that problems of these places are told at a field; what it returns takes that back. */

@@ -1,8 +1,12 @@
 import { useEffectEvent, useLayoutEffect } from 'react'
 import { useStore } from 'zustand'
+import type { Where } from '../entry/amount'
 import type { Reading } from '../entry/reading'
 import { isBeingTyped, useEntries } from './EntriesContext'
 import { useClaim } from './useClaim'
+
+/** What stands for no value, where there may be none. */
+const isNothing = (text: string) => /^\s*(?:none|nothing|n\/a|[-–—])?\s*$/i.test(text)
 
 /** A field: where it lies, how its text is read, and what becomes of its value. */
 export type EntryField<T> = {
@@ -14,8 +18,11 @@ export type EntryField<T> = {
   inputMode?: 'decimal' | 'numeric' | undefined
   /** The value as it stands, written out. */
   text: string
-  /** @param before what stood in the field when the typing began */
-  read: (text: string, before: string) => Reading<T>
+  /**
+   * @param before what stood in the field when the typing began
+   * @param where what amounts there are in
+   */
+  read: (text: string, before: string, where?: Where) => Reading<T>
   /** Takes the value. */
   take: (value: T) => void
   /** What a text emptied for good means; where absent, an empty text is unreadable. */
@@ -31,8 +38,8 @@ export function useEntry<T>({ pointer, also = [], text, read, take, clear }: Ent
   const { problems } = host
   useClaim([pointer, ...also])
   const entry = useStore(host.store, (state) => state.entries[pointer])
-  const isCleared = clear !== undefined && entry?.text.trim() === ''
-  const reading = entry === undefined || isCleared ? null : read(entry.text, entry.before)
+  const isCleared = clear !== undefined && entry !== undefined && isNothing(entry.text)
+  const reading = entry === undefined || isCleared ? null : read(entry.text, entry.before, host.where)
   const isQuiet =
     reading === null ||
     reading.status === 'read' ||
@@ -69,8 +76,8 @@ export function useEntry<T>({ pointer, also = [], text, read, take, clear }: Ent
     problem: isQuiet ? refused?.message : reading.message,
     type: (typed: string) => {
       const before = entry?.before ?? text
-      const typedReading = read(typed, before)
-      const says = clear !== undefined && typed.trim() === '' ? 'read' : typedReading.status
+      const typedReading = read(typed, before, host.where)
+      const says = clear !== undefined && isNothing(typed) ? 'read' : typedReading.status
       host.setEntry(pointer, { text: typed, before, says })
       if (typedReading.status === 'read') take(typedReading.value)
       // What the text meant on the way here, a key press ago, is not what it means.

@@ -7,6 +7,8 @@ type FigureProps<T> = EntryField<T> & {
   label: string
   /** The sentence's punctuation behind the figure, which never begins a line. */
   after?: string
+  /** What may be typed, where nothing stands yet. */
+  placeholder?: string
   /** What the baseline says here; empty where it says nothing. Marked where it differs. */
   was?: string | undefined
   /** Moves the value by so many of its natural steps; negative is down. */
@@ -18,7 +20,7 @@ type FigureProps<T> = EntryField<T> & {
 const STEPS_WITH_SHIFT = 10
 
 /** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
-export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigureProps<T>) {
+export function Figure<T>({ label, after, placeholder, was, nudge, ask, ...field }: FigureProps<T>) {
   const { shown, problem, type, dropText, finish, takeBack, isTyped } = useEntry(field)
   const typeOver = useTypeOver(isTyped)
   const problemId = useId()
@@ -53,7 +55,7 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
           title={differs ? wasWords : undefined}
         >
           <span className="figure-measure" aria-hidden>
-            {shown || ' '}
+            {shown || placeholder || ' '}
           </span>
           <input
             className="figure-input"
@@ -65,6 +67,7 @@ export function Figure<T>({ label, after, was, nudge, ask, ...field }: FigurePro
             data-also={field.also?.join(' ')}
             data-typed={isTyped || undefined}
             inputMode={field.inputMode}
+            placeholder={placeholder}
             autoComplete="off"
             spellCheck={false}
             size={1}

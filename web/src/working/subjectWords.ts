@@ -36,6 +36,8 @@ function targetWords(sought: Target, locale: string): string {
   switch (sought.target) {
     case 'MONTHLY_TOTAL':
       return `for at most ${formatAmount(Number(limit))} a month`
+    case 'PAYMENT':
+      return `for a payment of at most ${formatAmount(Number(limit))}`
     case 'PAID_OFF_BY':
       return `to be paid off by ${formatDay(limit, locale)}`
     case 'TOTAL_INTEREST':

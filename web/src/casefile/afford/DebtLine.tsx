@@ -49,6 +49,7 @@ export function DebtLine({ debt, set, affordability }: DebtLineProps) {
           pointer={at}
           also={isOpen ? [] : FIELDS.map((field) => `${at}/${field}`)}
           text={formatDebt(debt)}
+          placeholder="car 412, 31 months, 11,900"
           read={readDebt}
           take={(spoken) => set(spoken.name === debt.name ? { ...spoken, kind: debt.kind } : spoken)}
         />

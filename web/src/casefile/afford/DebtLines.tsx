@@ -36,9 +36,9 @@ export function DebtLines({ affordability }: { affordability: Affordability }) {
         add={(after) => {
           const added: DebtDocument = {
             id: newId(),
-            name: 'car',
-            kind: 'LOAN',
-            paymentCents: 300_00,
+            name: '',
+            kind: null,
+            paymentCents: null,
             balanceCents: null,
             ratePercent: null,
             paymentsLeft: null,

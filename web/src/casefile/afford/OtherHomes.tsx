@@ -44,7 +44,7 @@ export function OtherHomes({ affordability }: { affordability: Affordability }) 
           />
         )}
         add={(after) => {
-          const added = { id: newId(), name: 'flat', rentCents: 900_00, outgoingsCents: 700_00 }
+          const added = { id: newId(), name: 'home', rentCents: 0, outgoingsCents: 0 }
           put(insertAfter(properties, added, after))
           return added.id
         }}

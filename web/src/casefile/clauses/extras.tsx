@@ -28,7 +28,7 @@ export const extras: Clause = {
     return [
       beginning('Extra with each payment', 'EACH_PAYMENT', 200_00, firstPaymentDate),
       beginning('One-time extra payment', 'ONCE', 10_000_00, inFiveYears),
-      beginning('Yearly extra payment', 'EACH_YEAR', 2_000_00, inFiveYears),
+      beginning('Yearly extra payment', 'EACH_YEAR', 2_000_00, firstPaymentDate),
     ]
   },
   differs: (baseline, option, locale) => {

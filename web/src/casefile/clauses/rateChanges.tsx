@@ -1,6 +1,6 @@
 import type { RateChangeDocument } from '../../api/client'
 import { addMonths } from '../../entry/date'
-import { readPercent } from '../../entry/percent'
+import { readRate } from '../../entry/percent'
 import { formatPercent } from '../../format/percent'
 import { Figure } from '../../sentence/Figure'
 import { useOption } from '../OptionContext'
@@ -63,7 +63,7 @@ export function RateChangeFigures({ rateChange, after }: RateChangeClauseProps) 
         pointer={`${here}/ratePercent`}
         text={formatPercent(rateChange.ratePercent)}
         was={was === undefined ? undefined : was === null ? '' : formatPercent(was.ratePercent)}
-        read={readPercent}
+        read={readRate}
         inputMode="decimal"
         take={(ratePercent) => change(withEntry('rateChanges', rateChange.id, { ratePercent }))}
         clear={() => change(withoutEntry('rateChanges', rateChange.id))}

@@ -10,6 +10,7 @@ export type Found =
 
 const HELP = 'Enter a payment such as 118, a month such as Oct 2031, or a period such as 13 to 24 or year 7.'
 const YEAR_OF_LOAN = /^year\s+(\d{1,2})$/i
+const YEARS_OF_LOAN = /^years\s+(\d{1,2})\s*(?:to|-|–|until)\s*(\d{1,2})$/i
 const YEARS_ON = /^(\d{1,2})\s*(?:years?|yrs?|y)$/i
 const CALENDAR_YEAR = /^\d{4}$/
 
@@ -17,7 +18,9 @@ const CALENDAR_YEAR = /^\d{4}$/
 export function find(life: Life, perYear: number, text: string, locale: string): Found {
   const plain = text.trim()
   const year = YEAR_OF_LOAN.exec(plain)
-  if (year) return yearOfLoan(life, perYear, Number(year[1]))
+  if (year) return yearsOfLoan(life, perYear, Number(year[1]), Number(year[1]))
+  const run = YEARS_OF_LOAN.exec(plain)
+  if (run) return yearsOfLoan(life, perYear, Number(run[1]), Number(run[2]))
   const years = YEARS_ON.exec(plain)
   if (years) return point(life, { payment: Number(years[1]) * perYear, day: null }, locale)
   const time = readTime(plain, locale)
@@ -30,11 +33,12 @@ export function find(life: Life, perYear: number, text: string, locale: string):
     : { kind: 'none', message: outside }
 }
 
-function yearOfLoan(life: Life, perYear: number, year: number): Found {
-  const first = (year - 1) * perYear + 1
-  return year < 1 || first > life.payments
-    ? { kind: 'none', message: `The loan has no year ${year}: it ends with payment ${life.payments}.` }
-    : { kind: 'range', range: { first, last: Math.min(year * perYear, life.payments) } }
+function yearsOfLoan(life: Life, perYear: number, from: number, to: number): Found {
+  const first = (from - 1) * perYear + 1
+  if (to < from) return { kind: 'none', message: HELP }
+  return from < 1 || first > life.payments
+    ? { kind: 'none', message: `The loan has no year ${from}: it ends with payment ${life.payments}.` }
+    : { kind: 'range', range: { first, last: Math.min(to * perYear, life.payments) } }
 }
 
 function point(life: Life, time: Time, locale: string): Found {

@@ -1,13 +1,14 @@
 import { readDay } from '../../entry/date'
-import { formatAmount } from '../../format/amount'
+import { readShareOrAmount } from '../../entry/shareOrAmount'
+import { formatAmount, formatEntry } from '../../format/amount'
 import { CLOSING_KINDS, type ClosingKind } from '../../format/closing'
 import { formatDay } from '../../format/date'
+import { formatPercent } from '../../format/percent'
 import { Explained } from '../../working/Explained'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { itemOf, withItem } from '../closingItems'
 import { amount, share, withClosing, withoutPaidOff } from '../option'
-import { AmountField, PercentField } from '../../field/AmountField'
 import { Field } from '../../field/Field'
 import { TextButton } from '../../ui/TextButton'
 
@@ -64,6 +65,9 @@ function DebtsPaidOff() {
   ))
 }
 
+/** Costs of a loan are a few percent of it; a larger number is an amount. */
+const MOST_SHARE_PERCENT = 10
+
 /** The item of a kind: a share of the loan where it is agreed as one, else an amount. */
 function ItemField({ kind }: { kind: ClosingKind }) {
   const { option, at, change } = useOption()
@@ -75,17 +79,22 @@ function ItemField({ kind }: { kind: ClosingKind }) {
   // Named by its kind, since an item that is still to be made has no id yet.
   const also = [here, `${here}/amount`, `${here}/amount/cents`, `${here}/amount/percent`]
   const field = { label, hint, pointer: `${at}/closing/${kind}`, also }
-  return isShare ? (
-    <PercentField
+  const text = given
+    ? given.percent === null
+      ? formatEntry(given.cents ?? 0)
+      : formatPercent(given.percent)
+    : ''
+  return (
+    <Field
       {...field}
-      value={given?.percent}
-      take={(percent) => change(withItem(kind, percent === null ? null : share(percent)))}
-    />
-  ) : (
-    <AmountField
-      {...field}
-      value={given?.cents}
-      take={(cents) => change(withItem(kind, cents === null ? null : amount(cents)))}
+      text={text}
+      // Where nothing stands yet, a bare number is what the item usually is.
+      read={(typed, before, where) =>
+        readShareOrAmount(typed, before === '' && isShare ? '%' : before, MOST_SHARE_PERCENT, where)
+      }
+      inputMode="decimal"
+      take={({ unit: as, value }) => change(withItem(kind, as === 'percent' ? share(value) : amount(value)))}
+      clear={() => change(withItem(kind, null))}
     />
   )
 }

@@ -1,7 +1,7 @@
 import type { DebtDocument } from '../../api/client'
 import { readAmount } from '../../entry/amount'
 import { nameUpTo } from '../../entry/name'
-import { readPercent } from '../../entry/percent'
+import { readRate } from '../../entry/percent'
 import { ListEditor } from '../../field/ListEditor'
 import { insertAfter, movedBy } from '../../field/lists'
 import { formatEntry } from '../../format/amount'
@@ -28,11 +28,11 @@ export function DebtList() {
       add={(after) => {
         const added = {
           id: newId(),
-          name: 'Car loan',
+          name: '',
           kind: null,
-          balanceCents: 8_000_00,
-          paymentCents: 300_00,
-          ratePercent: 7,
+          balanceCents: null,
+          paymentCents: null,
+          ratePercent: null,
           paymentsLeft: null,
           simulated: null,
         }
@@ -52,6 +52,7 @@ function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<
     <>
       <Figure
         label="Name of the debt"
+        placeholder="car loan"
         pointer={`${at}/name`}
         text={debt.name}
         read={nameUpTo(MOST_NAME_CHARACTERS)}
@@ -59,6 +60,7 @@ function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<
       />{' '}
       <Figure
         label="Balance of the debt"
+        placeholder="balance"
         pointer={`${at}/balanceCents`}
         text={debt.balanceCents === null ? '' : formatEntry(debt.balanceCents)}
         read={readAmount}
@@ -69,6 +71,7 @@ function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<
       />{' '}
       <Figure
         label="Payment of the debt a month"
+        placeholder="payment"
         pointer={`${at}/paymentCents`}
         text={debt.paymentCents === null ? '' : formatEntry(debt.paymentCents)}
         read={readAmount}
@@ -79,9 +82,10 @@ function DebtFigures({ debt, set }: { debt: DebtDocument; set: (fields: Partial<
       a month at{' '}
       <Figure
         label="Rate of the debt"
+        placeholder="rate"
         pointer={`${at}/ratePercent`}
         text={debt.ratePercent === null ? '' : formatPercent(debt.ratePercent)}
-        read={readPercent}
+        read={readRate}
         inputMode="decimal"
         take={(ratePercent) => set({ ratePercent })}
         clear={() => set({ ratePercent: null })}

@@ -1,5 +1,7 @@
 import { askHomeInsurance, askPropertyTax } from '../../api/letting'
-import { readShareOrAmount } from '../../entry/shareOrAmount'
+import type { Where } from '../../entry/amount'
+import { amountPer } from '../../entry/perTime'
+import { readShareOrYearly } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
@@ -15,7 +17,8 @@ import { Labelled } from './Labelled'
 
 const MOST_TAX_PERCENT = 20
 
-const readTax = (text: string, before: string) => readShareOrAmount(text, before, MOST_TAX_PERCENT)
+const readTax = (text: string, before: string, where?: Where) =>
+  readShareOrYearly(text, before, MOST_TAX_PERCENT, where)
 
 function TaxField() {
   const { words } = useOpenCase()
@@ -26,7 +29,7 @@ function TaxField() {
     <div>
       <Field
         label={words.propertyTax}
-        hint="amount, or % of the price"
+        hint="a year or a month, or % of the price"
         pointer={`${at}/housing/propertyTax`}
         text={propertyTax?.percent == null ? entry : formatPercent(propertyTax.percent)}
         read={readTax}
@@ -64,7 +67,8 @@ export function YearlyCosts() {
       <div>
         <AmountField
           label="Home insurance"
-          hint="amount"
+          hint="a year or a month"
+          read={amountPer(1)}
           pointer={`${at}/housing/homeInsuranceCents`}
           value={option.housing.homeInsuranceCents}
           take={(homeInsuranceCents) =>
@@ -112,14 +116,16 @@ export function MonthlyCosts() {
     <>
       <AmountField
         label={words.dues}
-        hint="amount"
+        hint="a month"
+        read={amountPer(12)}
         pointer={`${at}/housing/duesCents`}
         value={option.housing.duesCents}
         take={(duesCents) => change(withHousing({ duesCents }))}
       />
       <AmountField
         label="Other"
-        hint="amount"
+        hint="a month"
+        read={amountPer(12)}
         pointer={`${at}/housing/otherCents`}
         value={option.housing.otherCents}
         take={(otherCents) => change(withHousing({ otherCents }))}

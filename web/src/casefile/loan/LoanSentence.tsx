@@ -1,7 +1,7 @@
 import { Fragment } from 'react'
 import type { OptionDocument } from '../../api/client'
 import { addMonths, readDay } from '../../entry/date'
-import { readPercent } from '../../entry/percent'
+import { readRate } from '../../entry/percent'
 import { readTerm } from '../../entry/term'
 import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
@@ -73,7 +73,7 @@ function RateFigure() {
       pointer={`${at}/terms/ratePercent`}
       text={rateText(option)}
       was={useWas()(rateText)}
-      read={readPercent}
+      read={readRate}
       inputMode="decimal"
       take={(ratePercent) => change(withTerms({ ratePercent }))}
       nudge={(steps) =>

@@ -1,5 +1,5 @@
 import type { OptionDocument, PurchaseDocument } from '../../api/client'
-import { readAmount } from '../../entry/amount'
+import { readAmount, type Where } from '../../entry/amount'
 import { readShareOrAmount, type ShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
@@ -89,7 +89,8 @@ function AppraisalClause({ appraisalCents }: { appraisalCents: number }) {
 
 const WHOLE_PRICE_PERCENT = 100
 
-const readDown = (text: string, before: string) => readShareOrAmount(text, before, WHOLE_PRICE_PERCENT)
+const readDown = (text: string, before: string, where?: Where) =>
+  readShareOrAmount(text, before, WHOLE_PRICE_PERCENT, where)
 
 function DownFigure({ down }: { down: PurchaseDocument['down'] }) {
   const { words } = useOpenCase()

@@ -15,7 +15,13 @@ type LeverAnswerProps = { target: Target; answer: TargetAnswerView; value: numbe
 /** The limit at which a lever meets a target, what the option then comes to, and the way to have it so. */
 export function LeverAnswer({ target, answer, value }: LeverAnswerProps) {
   const { locale } = useOpenCase()
-  const { before, figure, after } = leverWords(answer.lever, value, answer.isLargest)
+  const { option } = useOption()
+  const { before, figure, after } = leverWords(
+    answer.lever,
+    value,
+    answer.isLargest,
+    option.features.extras.reduce((sum, { how, cents }) => sum + (how === 'EACH_PAYMENT' ? cents : 0), 0),
+  )
   const subject = { of: 'target', lever: answer.lever, target } as const
   return (
     <>

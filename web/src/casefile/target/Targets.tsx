@@ -6,13 +6,14 @@ import { usePanel } from '../../panel/panelStore'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { LeverAnswer } from './LeverAnswer'
-import { noneWords } from './levers'
+import { noneWords, understoodWords } from './levers'
 
 /** A target, and what each lever can do for it. */
 export function Targets({ text }: { text: string }) {
   const { locale } = useOpenCase()
+  const { figures } = useOption()
   const replace = usePanel((panel) => panel.replace)
-  const reading = readTarget(text, locale)
+  const reading = readTarget(text, locale, figures.firstPaymentDate)
   return (
     <>
       <label className="mt-3 block font-medium">
@@ -26,7 +27,10 @@ export function Targets({ text }: { text: string }) {
         />
       </label>
       {reading.status === 'read' ? (
-        <Answers target={reading.value} />
+        <>
+          <p className="mt-2 text-[0.8125rem] font-medium">{understoodWords(reading.value, locale)}</p>
+          <Answers target={reading.value} />
+        </>
       ) : (
         <p className="text-soft mt-3">{reading.message}</p>
       )}

@@ -40,14 +40,26 @@ const NOUNS: Record<Lever, string> = {
 
 type LeverWords = { before: string; figure: string; after: string }
 
-/** A lever's answer as a sentence around its figure. */
-export function leverWords(lever: Lever, value: number, isLargest: boolean | null): LeverWords {
+/**
+ * A lever's answer as a sentence around its figure.
+ *
+ * @param extraCents what is paid with each payment already
+ */
+export function leverWords(
+  lever: Lever,
+  value: number,
+  isLargest: boolean | null,
+  extraCents = 0,
+): LeverWords {
   const limit = isLargest === false ? 'at least' : 'at most'
   const article = /^[aeiou]/.test(NOUNS[lever]) ? 'An' : 'A'
   return {
     before: `${article} ${NOUNS[lever]} of ${limit}`,
     figure: valueWords(lever, value),
-    after: lever === 'REGULAR_EXTRA' ? 'with each payment' : '',
+    after:
+      lever === 'REGULAR_EXTRA'
+        ? `${extraCents > 0 ? `more than the ${formatEntry(extraCents)} ` : ''}with each payment`
+        : '',
   }
 }
 
@@ -81,11 +93,29 @@ export function noneWords(
   }
 }
 
+/** What a text was understood as. */
+export function understoodWords(target: Target, locale: string): string {
+  switch (target.target) {
+    case 'MONTHLY_TOTAL':
+      return `At most ${formatAmount(Number(target.limit))} a month, all in.`
+    case 'PAYMENT':
+      return `At most ${formatAmount(Number(target.limit))} principal and interest with each payment.`
+    case 'TOTAL_INTEREST':
+      return `At most ${formatAmount(Number(target.limit))} total interest.`
+    case 'PAID_OFF_BY':
+      return `Paid off by ${formatDay(target.limit, locale)}.`
+    case 'BALANCE_BY':
+      return `A balance of at most ${formatAmount(Number(target.limit))} on ${formatDay(target.by, locale)}.`
+  }
+}
+
 /** What an option comes to in respect of a target: 2,512.10 a month. */
 function reachedWords({ value }: QuantityView, { target }: Target, locale: string): string {
   switch (target) {
     case 'MONTHLY_TOTAL':
       return `${formatDecimal(value)} a month`
+    case 'PAYMENT':
+      return `a payment of ${formatDecimal(value)}`
     case 'TOTAL_INTEREST':
       return `${formatDecimal(value)} interest`
     case 'BALANCE_BY':

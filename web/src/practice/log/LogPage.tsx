@@ -1,3 +1,4 @@
+import { pageLocale } from '../../format/pageLocale'
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
@@ -123,4 +124,4 @@ function Subject({ entry: { kind, subjectId }, name }: { entry: LogEntry; name: 
 }
 
 const moment = (instant: string) =>
-  new Date(instant).toLocaleString(navigator.language, { dateStyle: 'medium', timeStyle: 'short' })
+  new Date(instant).toLocaleString(pageLocale(), { dateStyle: 'medium', timeStyle: 'short' })

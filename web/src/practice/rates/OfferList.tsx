@@ -1,6 +1,6 @@
 import type { OfferDocument } from '../../api/client'
 import { insertAfter, movedBy } from '../../field/lists'
-import { readPercent } from '../../entry/percent'
+import { readRate } from '../../entry/percent'
 import { readPoints } from '../../entry/points'
 import { ListEditor } from '../../field/ListEditor'
 import { formatPercent } from '../../format/percent'
@@ -23,7 +23,7 @@ export function OfferList({ offers, change }: OfferListProps) {
             label="Rate"
             pointer={`/offers/${id}/ratePercent`}
             text={formatPercent(ratePercent)}
-            read={readPercent}
+            read={readRate}
             inputMode="decimal"
             take={(percent) => set(id, { ratePercent: percent })}
           />{' '}

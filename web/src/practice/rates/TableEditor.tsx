@@ -5,6 +5,7 @@ import { readDay } from '../../entry/date'
 import { someName } from '../../entry/name'
 import { readTerm } from '../../entry/term'
 import { EntriesContext } from '../../field/EntriesContext'
+import { pageLocale } from '../../format/pageLocale'
 import { formatDay } from '../../format/date'
 import { formatTerm } from '../../format/term'
 import { Figure } from '../../sentence/Figure'
@@ -28,7 +29,7 @@ type TableEditorProps = {
 /** A rate table as a sentence and two lists, kept when it is saved. */
 export function TableEditor({ seen, start, today, close }: TableEditorProps) {
   const queries = useQueryClient()
-  const locale = navigator.language
+  const locale = pageLocale()
   const {
     value: table,
     draft,

@@ -1,3 +1,4 @@
+import { pageLocale } from '../../format/pageLocale'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { TextButton } from '../../ui/TextButton'
 import { OwnersOnly } from '../OwnersOnly'
@@ -69,4 +70,4 @@ function Changes<D>({ now, before, lines }: ChangesProps<D>) {
 }
 
 const written = (instant: string) =>
-  new Date(instant).toLocaleString(navigator.language, { dateStyle: 'medium', timeStyle: 'short' })
+  new Date(instant).toLocaleString(pageLocale(), { dateStyle: 'medium', timeStyle: 'short' })

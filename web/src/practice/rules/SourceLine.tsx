@@ -1,5 +1,6 @@
 import { readDay } from '../../entry/date'
 import { someName } from '../../entry/name'
+import { pageLocale } from '../../format/pageLocale'
 import { formatDay } from '../../format/date'
 import { Figure } from '../../sentence/Figure'
 import type { AnyRule } from './rule'
@@ -13,7 +14,7 @@ type SourceLineProps = {
 
 /** Where a rule's figures come from, and of which day they are. */
 export function SourceLine({ rule: { source, day }, change }: SourceLineProps) {
-  const locale = navigator.language
+  const locale = pageLocale()
   return (
     <p className="set-line">
       From{' '}

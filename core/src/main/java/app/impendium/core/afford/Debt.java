@@ -11,7 +11,7 @@ import java.util.Optional;
  *
  * @param id what tells it apart from the other debts of a case
  * @param payment what is paid a month, from 0.01, where one is reported
- * @param balance what is owed, from 0.00; zero for support, which has none
+ * @param balance what is owed, from 0.00; zero for support, which has none, and where nothing is known yet
  * @param paymentsLeft how many payments are left, from 1 to 600, where that is known
  * @param counts whether it is a debt to a lender at all: a loan, a card or support ordered by a court is, a bill for
  *     utilities, a phone or insurance is not
@@ -27,9 +27,7 @@ public record Debt(String id, Optional<Money> payment, Money balance, Optional<I
         payment.ifPresent(
                 monthly -> findings.group("", () -> monthly.within(Money.ofCents(1), Money.LARGEST, Entry.PAYMENT)));
         Money owed = balance;
-        // What has no payment has a balance, or it is no debt.
-        Money least = payment.isPresent() ? Money.ZERO : Money.ofCents(1);
-        findings.group("", () -> owed.within(least, Money.LARGEST, Entry.BALANCE));
+        findings.group("", () -> owed.within(Money.ZERO, Money.LARGEST, Entry.BALANCE));
         paymentsLeft.ifPresent(left -> findings.inRange(Entry.PAYMENTS_LEFT, left, 1, MOST_PAYMENTS));
         findings.throwIfAny();
     }

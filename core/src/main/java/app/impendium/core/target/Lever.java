@@ -149,7 +149,7 @@ public enum Lever {
         @Override
         boolean isBestAtLargest(Target target) {
             // The shorter the term, the higher the monthly cost and the earlier the end.
-            return !(target instanceof Target.MonthlyTotal);
+            return !(target instanceof Target.MonthlyTotal || target instanceof Target.Payment);
         }
     },
     /** An extra with each payment from the first, beside those there are, in whole units of the currency. */
@@ -184,7 +184,7 @@ public enum Lever {
 
         @Override
         boolean isBestAtLargest(Target target) {
-            return target instanceof Target.MonthlyTotal;
+            return target instanceof Target.MonthlyTotal || target instanceof Target.Payment;
         }
     };
 
@@ -232,6 +232,11 @@ public enum Lever {
     /** The highest step asked about: for an amount, the largest there is. */
     long most(LoanOption option) {
         return Money.LARGEST.cents() / UNIT;
+    }
+
+    /** Whether more of it may be asked for: nobody aims at a higher rate, though it should pay a loan off sooner. */
+    boolean isAimedAt() {
+        return this != RATE;
     }
 
     /** Whether, of the steps that meet a target, the largest asks least of the clients; else the smallest does. */

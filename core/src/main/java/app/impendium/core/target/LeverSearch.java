@@ -66,7 +66,7 @@ final class LeverSearch {
         if (leastMeets) {
             return found(largest(least, most, this::meets), true);
         }
-        if (mostMeets) {
+        if (mostMeets && lever.isAimedAt()) {
             return found(smallest(least, most, this::meets), false);
         }
         long between = meets(start) ? start : leastExcess(least, most);

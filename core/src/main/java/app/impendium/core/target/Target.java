@@ -4,12 +4,15 @@ import app.impendium.core.OptionEvaluation;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Parameter;
 import app.impendium.core.loan.Days;
+import app.impendium.core.loan.PaymentPhase;
 import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.working.Name;
 import app.impendium.core.working.Quantity;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.Optional;
 
 /** A figure that the clients want to stay within. */
 public sealed interface Target {
@@ -61,6 +64,43 @@ public sealed interface Target {
 
         private static Money month(OptionEvaluation figures, Money monthlyExtra) {
             return figures.monthlyCost().most().plus(monthlyExtra);
+        }
+    }
+
+    /**
+     * At most so much principal and interest with each payment: the dearest that is agreed, extras left aside.
+     *
+     * @param most from 0.01
+     */
+    record Payment(Money most) implements Target {
+        /**
+         * @throws CaseException if it is outside its range
+         */
+        public Payment {
+            most.within(Money.ofCents(1), Money.LARGEST, Parameter.LIMIT);
+        }
+
+        @Override
+        public long excess(OptionEvaluation figures, Money monthlyExtra) {
+            return highest(figures).minus(most).cents();
+        }
+
+        @Override
+        public Quantity limit() {
+            return Quantity.amount(Name.TARGET, most);
+        }
+
+        @Override
+        public Quantity reached(OptionEvaluation figures, Money monthlyExtra) {
+            return Quantity.amount(Name.REACHED, highest(figures));
+        }
+
+        private static Money highest(OptionEvaluation figures) {
+            return figures.loan().schedule().phases().stream()
+                    .map(PaymentPhase::payment)
+                    .flatMap(Optional::stream)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow();
         }
     }
 

@@ -77,6 +77,20 @@ class TargetSolverTest {
     }
 
     @Test
+    void neverAimsAtAHigherRate() {
+        for (Target target : List.of(
+                new Target.PaidOffBy(LocalDate.of(2044, 6, 1)), new Target.TotalInterest(Money.of("120000.00")))) {
+            for (LoanOption option : List.of(BOUGHT, ALONE)) {
+                assertThat(TargetSolver.solve(target, option))
+                        .filteredOn(answer -> answer.lever() == Lever.RATE)
+                        .filteredOn(TargetAnswer.Found.class::isInstance)
+                        .allSatisfy(answer -> assertThat(((TargetAnswer.Found) answer).isLargest())
+                                .isTrue());
+            }
+        }
+    }
+
+    @Test
     void refusesATargetWithoutMeaning() {
         assertThatThrownBy(() -> new Target.MonthlyTotal(Money.ZERO)).isInstanceOf(CaseException.class);
         assertThatThrownBy(() -> new Target.TotalInterest(Money.of("-1.00"))).isInstanceOf(CaseException.class);
@@ -86,6 +100,7 @@ class TargetSolverTest {
         return Stream.of(BOUGHT, ALONE)
                 .flatMap(option -> Stream.of(
                                 new Target.MonthlyTotal(Money.of("1480.00")),
+                                new Target.Payment(Money.of("900.00")),
                                 new Target.PaidOffBy(LocalDate.of(2044, 6, 1)),
                                 new Target.TotalInterest(Money.of("120000.00")))
                         .map(target -> Arguments.of(target, option)));

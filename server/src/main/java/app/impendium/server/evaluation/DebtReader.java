@@ -42,7 +42,7 @@ public final class DebtReader {
             }
             String path = Field.entry(Field.DEBTS, i);
             boolean hasMeaning = findings.group(path, () -> {
-                        check(debt);
+                        checkFigures(debt);
                         return debt;
                     })
                     .isPresent();
@@ -60,11 +60,20 @@ public final class DebtReader {
      */
     public static void check(DebtDocument debt) {
         Findings findings = new Findings();
-        Needed.text("name", debt.name(), 0, MOST_NAME_CHARACTERS, findings);
         boolean isSomething = debt.paymentCents() != null || debt.balanceCents() != null;
-        if (Needed.isThere(Entry.PAYMENT, isSomething ? debt : null, findings)) {
-            findings.group("", () -> counted(debt));
-        }
+        Needed.isThere(Entry.PAYMENT, isSomething ? debt : null, findings);
+        findings.group("", () -> {
+            checkFigures(debt);
+            return debt;
+        });
+        findings.throwIfAny();
+    }
+
+    /** A debt of a case may have been begun alone: of what nothing is known yet, nothing counts. */
+    private static void checkFigures(DebtDocument debt) {
+        Findings findings = new Findings();
+        Needed.text("name", debt.name(), 0, MOST_NAME_CHARACTERS, findings);
+        findings.group("", () -> counted(debt));
         findings.throwIfAny();
     }
 

@@ -18,6 +18,13 @@ enum TargetKind {
             return new Target.MonthlyTotal(cents(limit));
         }
     },
+    /** At most so many cents of principal and interest with each payment. */
+    PAYMENT {
+        @Override
+        Target within(String limit, String by) {
+            return new Target.Payment(cents(limit));
+        }
+    },
     /** Paid off by a day. */
     PAID_OFF_BY {
         @Override
