@@ -55,7 +55,7 @@ export function Figure<T>({ label, after, placeholder, was, nudge, ask, ...field
           title={differs ? wasWords : undefined}
         >
           <span className="figure-measure" aria-hidden>
-            {shown || placeholder || ' '}
+            {shown === '' ? (placeholder ?? ' ') : shown}
           </span>
           <input
             className="figure-input"

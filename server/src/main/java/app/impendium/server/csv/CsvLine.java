@@ -19,19 +19,21 @@ import org.apache.commons.csv.CSVRecord;
 /** A line of a table. What cannot be read in it is told in its findings. */
 public final class CsvLine {
     private static final int MOST_DIGITS = 14;
+    private static final int MOST_CHARACTERS = 40;
     private static final int MOST_ECHOED = 48;
+    private static final BigDecimal MOST_WHOLE = BigDecimal.valueOf(Integer.MAX_VALUE);
     private static final Pattern SLASHED_DAY = Pattern.compile("(\\d{1,2})[/.](\\d{1,2})[/.](\\d{4})");
 
     private final CSVRecord record;
     private final Map<String, Integer> places;
-    private final boolean hasDecimalComma;
+    private final DecimalSign decimalSign;
     private final Findings findings = new Findings();
 
     /** @param places where each column that is there stands in it, from 0 */
-    CsvLine(CSVRecord record, Map<String, Integer> places, boolean hasDecimalComma) {
+    CsvLine(CSVRecord record, Map<String, Integer> places, DecimalSign decimalSign) {
         this.record = record;
         this.places = places;
-        this.hasDecimalComma = hasDecimalComma;
+        this.decimalSign = decimalSign;
     }
 
     /** An id for what the line says. */
@@ -52,12 +54,12 @@ public final class CsvLine {
      */
     public Optional<BigDecimal> number(String column, String field) {
         String given = text(column);
-        String plain = plain(given);
-        if (plain.isEmpty() || plain.length() > MOST_DIGITS || !plain.matches("[-−+]?\\d*\\.?\\d+")) {
+        Optional<String> plain = given.length() > MOST_CHARACTERS ? Optional.empty() : decimalSign.plain(given);
+        if (plain.isEmpty() || plain.get().length() > MOST_DIGITS) {
             refuse(field, given);
             return Optional.empty();
         }
-        return Optional.of(new BigDecimal(plain.replace('−', '-')));
+        return Optional.of(new BigDecimal(plain.get().replace('−', '-')));
     }
 
     /**
@@ -104,11 +106,14 @@ public final class CsvLine {
     /** The whole number in a column, which must be there. */
     public Optional<Integer> whole(String column, String field) {
         Optional<BigDecimal> number = number(column, field);
-        if (number.isPresent() && number.get().stripTrailingZeros().scale() > 0) {
+        boolean isCount = number.filter(given -> given.abs().compareTo(MOST_WHOLE) <= 0)
+                .filter(given -> given.stripTrailingZeros().scale() <= 0)
+                .isPresent();
+        if (number.isPresent() && !isCount) {
             refuse(field, text(column));
             return Optional.empty();
         }
-        return number.map(BigDecimal::intValue);
+        return number.map(BigDecimal::intValueExact);
     }
 
     /** What the line says as a whole, unless it has no meaning, which is then told. */
@@ -135,12 +140,6 @@ public final class CsvLine {
     public void refuseWord(String field, String given, String known) {
         findings.add(Finding.of(
                 path() + "." + field, Code.UNKNOWN_WORD, new Value.Text(shortened(given)), new Value.Text(known)));
-    }
-
-    /** Without signs of currency and percent, and with a point as the decimal sign. */
-    private String plain(String given) {
-        String bare = given.replaceAll("[%$£€\\s\u00a0\u202f']", "");
-        return hasDecimalComma ? bare.replace(".", "").replace(',', '.') : bare.replaceAll(",(?=\\d{3}(\\D|$))", "");
     }
 
     private String path() {

@@ -26,7 +26,8 @@ import org.springframework.http.HttpStatus;
 
 /**
  * Lines of separated values, of which the first names the columns. Commas, semicolons or tabs separate, whichever the first
- * line has; where it is semicolons, a comma is the decimal sign. Nothing is read unless every line can be.
+ * line has; which sign parts decimals is told by the numbers themselves ({@link DecimalSign}). Nothing is read unless every line
+ * can be.
  */
 public final class CsvTable {
     private static final char BYTE_ORDER_MARK = '\ufeff';
@@ -36,7 +37,7 @@ public final class CsvTable {
     private final List<String> headings;
     private final Map<String, Integer> places;
     private final List<CSVRecord> records;
-    private final boolean hasDecimalComma;
+    private final DecimalSign decimalSign;
 
     private CsvTable(
             String known,
@@ -44,13 +45,13 @@ public final class CsvTable {
             Map<String, String> byHand,
             List<String> headings,
             List<CSVRecord> records,
-            boolean hasDecimalComma) {
+            DecimalSign decimalSign) {
         this.known = known;
         this.wanted = wanted;
         this.headings = headings;
         this.places = places(wanted, byHand, headings);
         this.records = records;
-        this.hasDecimalComma = hasDecimalComma;
+        this.decimalSign = decimalSign;
     }
 
     /**
@@ -78,11 +79,17 @@ public final class CsvTable {
                 records.isEmpty() ? List.of() : records.get(0).stream().toList();
         List<CSVRecord> lines =
                 records.stream().skip(1).filter(line -> !isEmpty(line)).toList();
-        CsvTable table = new CsvTable(known, wanted, byHand, headings, lines, separator == ';');
+        CsvTable table = new CsvTable(known, wanted, byHand, headings, lines, decimalSign(lines, separator));
         if (wanted.stream().anyMatch(column -> column.isNeeded() && !table.has(column.name()))) {
             throw table.unknownColumns();
         }
         return table;
+    }
+
+    /** Where semicolons stand between values a comma may part decimals; elsewhere a point does unless every number says otherwise. */
+    private static DecimalSign decimalSign(List<CSVRecord> lines, char separator) {
+        DecimalSign told = DecimalSign.of(lines.stream().flatMap(CSVRecord::stream));
+        return told == DecimalSign.UNKNOWN && separator != ';' ? DecimalSign.POINT : told;
     }
 
     /** None where a line cannot be told apart from the next. */
@@ -157,7 +164,7 @@ public final class CsvTable {
                     "lines", Code.NUMBER_OF_LINES, new Value.Count(records.size()), new Value.Count(most));
         }
         return records.stream()
-                .map(line -> new CsvLine(line, places, hasDecimalComma))
+                .map(line -> new CsvLine(line, places, decimalSign))
                 .toList();
     }
 
