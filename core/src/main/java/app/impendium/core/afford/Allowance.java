@@ -4,6 +4,7 @@ import app.impendium.core.afford.Condition.Facts;
 import app.impendium.core.money.Money;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -66,6 +67,16 @@ public final class Allowance {
         return isWithin(loan.testedHousing(), room.housing())
                 && isWithin(loan.loan(), room.loan())
                 && isWithinValue(applying, loan);
+    }
+
+    /** Which of the tests that a loan can meet apply to one, by their order among them. */
+    public BitSet applying(Proposal loan) {
+        BitSet applying = new BitSet(allowed.size());
+        List<Allowed> those = applyingTo(loan);
+        for (int i = 0; i < allowed.size(); i++) {
+            applying.set(i, those.contains(allowed.get(i)));
+        }
+        return applying;
     }
 
     /** What the tests that apply to a loan leave. */

@@ -8,15 +8,25 @@ import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.core.solve.Boundary;
+import app.impendium.core.solve.Stretches;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.LongFunction;
+import java.util.stream.Stream;
 
 /**
  * What a household can borrow without a home in mind: the largest price in whole units of the currency that a limit set allows,
- * on the terms of an option. What is left of the money at hand after all costs is paid down, in whole units too. Immutable.
+ * on the terms of an option, with as much paid down, in whole units too, as buys the most. Immutable.
  */
 public final class Borrowing {
     private static final long UNIT = 100;
-    private static final int MOST_ROUNDS = 8;
+    private static final Money ONE = Money.ofCents(UNIT);
     private static final Money LEAST_LOAN = Money.ofCents(1000 * UNIT);
 
     private final LoanOption terms;
@@ -39,48 +49,89 @@ public final class Borrowing {
      */
     public record Most(Money price, Money down, QualifyingLoan loan) {}
 
-    /** The largest price with all the money that they have; none where the set allows none, or the money does not cover the costs. */
+    /**
+     * The largest price over every down payment that the money allows after the other cash at closing, reserves counted in what is left;
+     * of as much, with the least paid down. None where the set allows none, or the money does not cover the costs.
+     */
     public Optional<Most> most() {
         Money free = household.funds().free();
-        Optional<Most> best = Optional.empty();
-        Money down = wholeUnits(free);
-        // Costs that are a share of the loan move with the price: each round pays down what the last one left over.
-        for (int round = 0; round < MOST_ROUNDS && down.cents() >= 0; round++) {
-            Optional<Most> most = withDown(down);
-            if (most.isEmpty()) {
-                return best;
-            }
-            Money spare = wholeUnits(free.minus(most.get().loan().cashToClose()));
-            boolean isCovered = spare.cents() >= 0;
-            if (isCovered
-                    && best.filter(known -> !most.get().price().isAbove(known.price()))
-                            .isEmpty()) {
-                best = most;
-            }
-            if (spare.isZero()) {
-                return best;
-            }
-            down = down.plus(spare);
+        if (free.cents() < 0) {
+            return Optional.empty();
         }
-        return best;
+        Map<Long, At> known = new HashMap<>();
+        LongFunction<At> at = down -> known.computeIfAbsent(down, units -> at(Money.ofCents(units * UNIT)));
+        OptionalLong mostDown = Boundary.largest(
+                0,
+                free.cents() / UNIT,
+                down -> at.apply(down)
+                        .most()
+                        .filter(most -> most.loan().cashToClose().isAbove(free))
+                        .isEmpty());
+        // Where the same tests apply and bind, more paid down buys ever more or ever less: the best of each stretch is
+        // an end.
+        return mostDown.stream()
+                .boxed()
+                .flatMap(end -> Stretches.of(0, end, down -> at.apply(down).situation()).stream())
+                .map(stretch -> best(stretch, down -> at.apply(down).most()))
+                .flatMap(Optional::stream)
+                .max(Comparator.comparing(Most::price)
+                        .thenComparing(Comparator.comparing(Most::down).reversed()));
+    }
+
+    /** The better end of a stretch, or as little down as buys as much. */
+    private static Optional<Most> best(Stretches.Stretch in, LongFunction<Optional<Most>> at) {
+        Optional<Most> ends = Stream.of(at.apply(in.from()), at.apply(in.to()))
+                .flatMap(Optional::stream)
+                .max(Comparator.comparing(Most::price));
+        return ends.filter(most -> at.apply(in.to()).filter(most::equals).isPresent())
+                .flatMap(most -> at.apply(Boundary.smallest(
+                                in.from(),
+                                in.to(),
+                                down -> at.apply(down)
+                                        .filter(less -> !most.price().isAbove(less.price()))
+                                        .isPresent())
+                        .orElse(in.to())))
+                .or(() -> ends);
+    }
+
+    /**
+     * What can be bought with so much paid down.
+     *
+     * @param situation the tests that apply to the least loan, to the largest and to one of a unit more
+     */
+    private record At(Optional<Most> most, List<BitSet> situation) {}
+
+    private At at(Money down) {
+        LoanOption start = withPrice(down.plus(LEAST_LOAN), down);
+        FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(start), household), set);
+        Optional<Most> most = solver.lever(FitLever.PRICE_KEEPING_AMOUNT)
+                .filter(FitAnswer.Found.class::isInstance)
+                .map(answer -> new Most(answer.loan().option().price(), down, answer.loan()));
+        Stream<QualifyingLoan> looked = Stream.concat(
+                Stream.of(solver.loan()),
+                most.stream().flatMap(found -> Stream.concat(Stream.of(found.loan()), atOneMore(found))));
+        return new At(most, looked.map(solver.allowance()::applying).toList());
     }
 
     /** The largest price with so much paid down, whatever closing then takes; none where the set allows none. */
     public Optional<Most> withDown(Money down) {
-        LoanOption start = terms.withFinancing(
-                new Financing.Purchase(down.plus(LEAST_LOAN), new DownPayment.Amount(down), Optional.empty()));
-        FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(start), household), set);
-        return solver.lever(FitLever.PRICE_KEEPING_AMOUNT)
-                .filter(FitAnswer.Found.class::isInstance)
-                .map(answer -> new Most(answer.loan().option().price(), down, answer.loan()));
+        return at(down).most();
+    }
+
+    /** The same for a unit more, unless that is above every price there is. */
+    private Stream<QualifyingLoan> atOneMore(Most most) {
+        Money price = most.price().plus(ONE);
+        return price.isAbove(Money.LARGEST)
+                ? Stream.empty()
+                : Stream.of(new QualifyingLoan(withPrice(price, most.down()), set.stressed(), household.funds()));
+    }
+
+    private LoanOption withPrice(Money price, Money down) {
+        return terms.withFinancing(new Financing.Purchase(price, new DownPayment.Amount(down), Optional.empty()));
     }
 
     /** The same at another rate. */
     public Borrowing at(AnnualRate rate) {
         return new Borrowing(terms.withRate(rate), household, set);
-    }
-
-    private static Money wholeUnits(Money amount) {
-        return Money.ofCents(Math.floorDiv(amount.cents(), UNIT) * UNIT);
     }
 }

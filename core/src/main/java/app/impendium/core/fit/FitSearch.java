@@ -4,12 +4,19 @@ import app.impendium.core.afford.Allowance;
 import app.impendium.core.afford.Allowance.Room;
 import app.impendium.core.fit.CostAlong.Followed;
 import app.impendium.core.solve.Boundary;
+import app.impendium.core.solve.Stretches;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 
 /**
  * The search along one lever. An estimate leads to where the limits are reached, which is most often a step or two from the
- * answer; from there the boundary is found by asking exactly.
+ * answer; from there the boundary is found by asking exactly. Where loans have no figures on the way, or limits apply under
+ * conditions, what fits need not be one stretch: the steps are then looked at by stretches in which the same tests apply, from the
+ * best end on.
  */
 final class FitSearch {
     private final Allowance allowance;
@@ -37,12 +44,46 @@ final class FitSearch {
     }
 
     FitAnswer answer() {
-        OptionalLong found = lever.isBestAtLargest()
-                ? Boundary.largestNear(guess(), least, most, this::fits)
-                : Boundary.smallestNear(guess(), least, most, this::fits);
+        OptionalLong found = loans.haveFigures() && !allowance.isConditional()
+                ? bestIn(new Stretches.Stretch(least, most))
+                : bestOf(stretches());
         return found.isPresent()
                 ? new FitAnswer.Found(lever, lever.value(found.getAsLong()), fitting)
                 : new FitAnswer.Short(lever, nearest());
+    }
+
+    private OptionalLong bestOf(List<Stretches.Stretch> stretches) {
+        for (Stretches.Stretch stretch : stretches) {
+            OptionalLong best = bestIn(stretch);
+            if (best.isPresent()) {
+                return best;
+            }
+        }
+        return OptionalLong.empty();
+    }
+
+    /** The best step of a stretch in which a step fits wherever a better one does. */
+    private OptionalLong bestIn(Stretches.Stretch in) {
+        long guess = Math.max(in.from(), Math.min(in.to(), guess()));
+        return lever.isBestAtLargest()
+                ? Boundary.largestNear(guess, in.from(), in.to(), this::fits)
+                : Boundary.smallestNear(guess, in.from(), in.to(), this::fits);
+    }
+
+    /** The stretches in which the same tests apply, the best first. The option's own step parts two. */
+    private List<Stretches.Stretch> stretches() {
+        long own = Math.max(least, Math.min(most, loans.own()));
+        List<Stretches.Stretch> all = new ArrayList<>(Stretches.of(least, own, this::situation));
+        all.addAll(Stretches.of(own + 1, most, this::situation));
+        if (lever.isBestAtLargest()) {
+            Collections.reverse(all);
+        }
+        return all;
+    }
+
+    /** Which tests apply at a step; nothing where there is no such loan. */
+    private Optional<BitSet> situation(long step) {
+        return loan(step).map(allowance::applying);
     }
 
     private QualifyingLoan nearest() {

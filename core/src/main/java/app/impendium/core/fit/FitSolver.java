@@ -53,6 +53,11 @@ public final class FitSolver {
         return loan;
     }
 
+    /** What the set allows. */
+    Allowance allowance() {
+        return allowance;
+    }
+
     /** The limit set. */
     public LimitSet set() {
         return set;

@@ -178,6 +178,11 @@ public final class LoanVariants {
             return costs.computeIfAbsent(followed, asked -> new CostAlong(tested.estimate, lever, asked, own));
         }
 
+        /** Whether every step has a loan: what is agreed beyond amount, rate and term may leave some without figures. */
+        boolean haveFigures() {
+            return !needsFigures;
+        }
+
         /** The loan with the lever at a step; nothing where there is no such loan. */
         Optional<QualifyingLoan> at(long step) {
             return tested.loan(lever, step);

@@ -86,7 +86,7 @@ class HouseholdTest {
                         CaseException.class,
                         refused -> assertThat(refused.findings())
                                 .extracting(finding -> finding.path())
-                                .containsExactly("balanceCents", "paymentsLeft"));
+                                .containsExactly("paymentsLeft"));
     }
 
     private static Income income(JsonNode income) {

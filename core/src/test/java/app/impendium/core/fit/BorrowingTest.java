@@ -2,9 +2,9 @@ package app.impendium.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.Options;
+import app.impendium.core.afford.Condition;
 import app.impendium.core.afford.Funds;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.Households;
@@ -22,6 +22,7 @@ import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +30,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 class BorrowingTest {
@@ -50,19 +52,44 @@ class BorrowingTest {
         return RandomHouseholds.sets();
     }
 
-    @Property(tries = 200)
-    void spendsAllTheyHaveAndNotMore(@ForAll("households") Household people, @ForAll("sets") LimitSet set) {
-        new Borrowing(terms(), people, set).most().ifPresent(most -> {
-            Money free = people.funds().free();
-            Money spare = free.minus(most.loan().cashToClose());
-            assertThat(spare.cents()).isBetween(0L, 9_900L);
-            assertThat(most.price().minus(most.down())).isEqualTo(most.loan().base());
-            FitSolver again = new FitSolver(
-                    new LoanVariants(CaseEvaluator.evaluate(most.loan().option()), people), set);
-            assertThat(again.lever(FitLever.PRICE_KEEPING_AMOUNT)
-                            .map(answer -> answer.loan().option().price()))
-                    .contains(most.price());
+    @Property(tries = 150)
+    void noOtherDownPaymentThatTheirMoneyAllowsBuysMore(
+            @ForAll("households") Household people,
+            @ForAll("sets") LimitSet set,
+            @ForAll @DoubleRange(min = 0, max = 1) double share) {
+        Borrowing borrowing = new Borrowing(terms(), people, set);
+        Money free = people.funds().free();
+        Money down = Money.ofCents((long) (free.cents() * share) / 100 * 100);
+        Optional<Borrowing.Most> most = borrowing.most();
+        Optional<Borrowing.Most> other = borrowing
+                .withDown(down)
+                .filter(found -> !found.loan().cashToClose().isAbove(free));
+        other.ifPresent(found -> assertThat(most.orElseThrow().price()).isGreaterThanOrEqualTo(found.price()));
+        most.ifPresent(found -> {
+            assertThat(found.loan().cashToClose()).isLessThanOrEqualTo(free);
+            assertThat(found.price().minus(found.down())).isEqualTo(found.loan().base());
+            assertThat(borrowing.withDown(found.down()).map(Borrowing.Most::price))
+                    .contains(found.price());
         });
+    }
+
+    @Test
+    void keepsInReserveWhatALaxerLimitAsksFor() {
+        LimitSet set = Households.set(
+                Households.atMost(
+                        Measure.BACK_END, "30", new Condition.Below(Condition.Fact.RESERVES, BigDecimal.valueOf(6))),
+                Households.atMost(
+                        Measure.BACK_END, "45", new Condition.From(Condition.Fact.RESERVES, BigDecimal.valueOf(6))));
+        Household people = earning("6000.00", "60000.00");
+        Borrowing.Most most = new Borrowing(terms(), people, set).most().orElseThrow();
+        Money left = people.funds().free().minus(most.loan().cashToClose());
+
+        assertThat(left.dividedBy(6)).isGreaterThanOrEqualTo(most.loan().cost().total());
+        assertThat(new Borrowing(terms(), people, set)
+                        .withDown(people.funds().free().minus(Money.of("5000.00")))
+                        .orElseThrow()
+                        .price())
+                .isLessThan(most.price());
     }
 
     @Test

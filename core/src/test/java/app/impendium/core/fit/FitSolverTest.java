@@ -9,6 +9,7 @@ import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
 import app.impendium.core.LoanOption;
 import app.impendium.core.Options;
+import app.impendium.core.afford.Condition;
 import app.impendium.core.afford.Debt;
 import app.impendium.core.afford.Funds;
 import app.impendium.core.afford.Household;
@@ -18,11 +19,13 @@ import app.impendium.core.afford.LimitTest;
 import app.impendium.core.afford.Measure;
 import app.impendium.core.afford.Reading.Measured;
 import app.impendium.core.afford.StressedRate;
+import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingCost;
 import app.impendium.core.cost.HousingTerms;
+import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.loan.LevelPayment;
 import app.impendium.core.loan.LoanFeatures;
@@ -113,6 +116,57 @@ class FitSolverTest {
                         money(at.get("dues")),
                         Money.ZERO));
         assertThat(cost.total()).isEqualTo(money(at.get("total")));
+    }
+
+    @Test
+    void findsTheHighestRateWhereLowerOnesHaveNoFigures() {
+        LimitSet set = Households.set(
+                List.of(Households.atMost(Measure.FRONT_END, "30")),
+                new StressedRate(Percent.of("2"), AnnualRate.ofPercent("8")),
+                40);
+        Household people = Households.of(List.of(Households.monthly("11000.00")), List.of(), Households.NO_FUNDS);
+        LoanOption plain = priced("500000.00", "20").withRate(AnnualRate.ofPercent("5"));
+        LoanOption boughtDown = plain.withClosing(new Closing(
+                Optional.empty(),
+                plain.closing().costs(),
+                plain.closing().upfrontPremium(),
+                Optional.of(new BuydownTerms(List.of(Percent.of("2"), Percent.of("1")), Payer.SELLER)),
+                List.of()));
+
+        for (LoanOption option : List.of(plain, boughtDown)) {
+            FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(option), people), set);
+            assertThat(((FitAnswer.Found) solver.lever(FitLever.RATE).orElseThrow()).value())
+                    .isEqualByComparingTo("7.282");
+        }
+    }
+
+    @Test
+    void findsTheLargestLoanWhereWhatFitsIsNotOneStretch() {
+        LimitSet set = Households.set(
+                Households.atMost(
+                        Measure.BACK_END, "36", new Condition.Below(Condition.Fact.RESERVES, BigDecimal.valueOf(6))),
+                Households.atMost(
+                        Measure.BACK_END, "45", new Condition.From(Condition.Fact.RESERVES, BigDecimal.valueOf(6))));
+        Funds funds = new Funds(Money.of("152000.00"), Money.ZERO, Money.ZERO);
+        Household people = Households.of(List.of(Households.monthly("5200.00")), List.of(), funds);
+        LoanOption option = priced("500000.00", "30").withRate(AnnualRate.ofPercent("6"));
+
+        FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(option), people), set);
+
+        assertThat(((FitAnswer.Found) solver.lever(FitLever.LOAN).orElseThrow()).value())
+                .isEqualByComparingTo("390293");
+    }
+
+    private static LoanOption priced(String price, String percentDown) {
+        LoanOption option = Options.of(
+                new Financing.Purchase(
+                        Money.of(price), new DownPayment.Share(Percent.of(percentDown)), Optional.empty()),
+                PaymentFrequency.MONTHLY,
+                360,
+                LocalDate.of(2027, 3, 1));
+        PropertyTax none = new PropertyTax.ShareOfPrice(Percent.ZERO);
+        return option.withClosing(Closing.PLAIN)
+                .withHousing(new HousingTerms(none, Money.ZERO, Percent.ZERO, true, Money.ZERO, Money.ZERO));
     }
 
     @Test
