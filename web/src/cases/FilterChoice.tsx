@@ -1,4 +1,4 @@
-import { Choice } from '../sentence/Choice'
+import { LazyChoice } from '../sentence/LazyChoice'
 import type { ChosenFilter } from './filter'
 
 const NONE = 'none'
@@ -21,7 +21,7 @@ export function FilterChoice({ label, none, words, name, chosen, choose }: Choic
       <span className="text-soft" aria-hidden>
         {label}
       </span>
-      <Choice
+      <LazyChoice
         label={label}
         className="filter-box"
         value={chosen[name] ?? usual}

@@ -13,10 +13,13 @@ export function useTypeOver(isTyped: boolean) {
       wasPressed.current = false
       target.select()
     },
-    onClick: ({ currentTarget }: MouseEvent<HTMLInputElement>) => {
-      const { selectionStart, selectionEnd } = currentTarget
-      // A part that was drawn over with the mouse is what is meant to be typed over.
-      if (!wasPressed.current && !isTyped && selectionStart === selectionEnd) currentTarget.select()
+    onMouseDown: (event: MouseEvent<HTMLInputElement>) => {
+      const { currentTarget: field } = event
+      if (wasPressed.current || isTyped || field.disabled) return
+      // A browser would place the caret at the end of the press, whatever is selected by then.
+      event.preventDefault()
+      field.focus()
+      field.select()
       wasPressed.current = true
     },
   }

@@ -13,6 +13,7 @@ export type ChoiceProps<T extends string> = {
   /** What the baseline chose; marked where it differs. */
   was?: T | undefined
   disabled?: boolean | undefined
+  isOpenAtFirst?: boolean
 }
 
 /** One of a few words, picked from a list or by typing its start. */
@@ -24,9 +25,10 @@ export function Choice<T extends string>({
   className = 'figure-choice',
   was,
   disabled,
+  isOpenAtFirst = false,
 }: ChoiceProps<T>) {
   return (
-    <Select.Root value={value} onValueChange={(picked) => choose(picked as T)}>
+    <Select.Root defaultOpen={isOpenAtFirst} value={value} onValueChange={(picked) => choose(picked as T)}>
       <Select.Trigger
         aria-label={label}
         disabled={disabled}

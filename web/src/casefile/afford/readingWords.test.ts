@@ -40,6 +40,12 @@ describe('a reading in words', () => {
       '1,315.00 a month to spare',
     ],
     [
+      { measure: 'RESIDUAL_INCOME', reached: -3182.4, limit: 1200, spareCents: -4382_40 },
+      'With this home 3,182.40 is missing each month: 4,382.40 less than what asks for.',
+      'at least 1,200.00',
+      'short by 4,382.40 a month',
+    ],
+    [
       { measure: 'RESERVES', reached: 4.2, limit: 6, spareCents: -1420_00 },
       'After closing, 4.20 months of housing cost are left: 1,420.00 less than what asks for.',
       'at least 6.00 months',

@@ -76,8 +76,9 @@ export function spareWords({ measure, spareCents, unknown }: ReadingView): strin
   switch (measure) {
     case 'FRONT_END':
     case 'BACK_END':
-    case 'RESIDUAL_INCOME':
       return isOver ? `over by ${formatAmount(size)} a month` : `${formatAmount(size)} a month to spare`
+    case 'RESIDUAL_INCOME':
+      return isOver ? `short by ${formatAmount(size)} a month` : `${formatAmount(size)} a month to spare`
     case 'LOAN_TO_INCOME':
     case 'DEBT_TO_INCOME':
     case 'LOAN_TO_VALUE':
@@ -143,8 +144,8 @@ export function saidOf({ measure, reached, spareCents }: ReadingView): Said {
     case 'RESIDUAL_INCOME':
       return {
         before: 'With this home',
-        figure,
-        behind: 'of it is left over',
+        figure: measured(measure, Math.abs(reached ?? 0)),
+        behind: (reached ?? 0) < 0 ? 'is missing each month' : 'of it is left over',
         verdict: `${enough} what`,
         ends: 'asks for.',
       }

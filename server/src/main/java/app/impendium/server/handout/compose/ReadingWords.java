@@ -52,7 +52,8 @@ record ReadingWords(ReadingView reading, LimitSetDocument limits, Writing writin
         }
         String size = writing.amount(Math.abs(spare));
         return switch (reading.measure()) {
-            case FRONT_END, BACK_END, RESIDUAL_INCOME ->
+            case RESIDUAL_INCOME -> spare < 0 ? "short by " + size + " a month" : "met, " + size + " a month to spare";
+            case FRONT_END, BACK_END ->
                 spare < 0 ? "over by " + size + " a month" : "met, " + size + " a month to spare";
             case LOAN_TO_INCOME, DEBT_TO_INCOME, LOAN_TO_VALUE ->
                 spare < 0 ? "loan over by " + size : "met, " + size + " more allowed";
