@@ -22,7 +22,7 @@ export default defineConfig(
   },
   // The product's own controls know no case: they serve every view, and dialogs and settings beside it.
   {
-    files: ['src/{client,entry,field,format,handout,panel,picture,sentence,ui,working}/**'],
+    files: ['src/{answer,client,entry,field,format,handout,panel,picture,sentence,ui,working}/**'],
     ignores: ['**/*.test.*'],
     rules: {
       'no-restricted-imports': [
