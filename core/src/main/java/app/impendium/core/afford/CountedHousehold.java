@@ -12,27 +12,36 @@ public final class CountedHousehold {
     private final Household household;
     private final List<Money> properties;
     private final List<DebtRule.Counted> debts;
-    private final Money earned;
+    private final Earnings earned;
     private final Money monthlyIncome;
+    private final Money yearlyIncome;
     private final Money monthlyDebts;
     private final Money owed;
 
+    /** What is earned, which stays whatever debts are paid off. */
+    private record Earnings(Money monthly, Money yearly) {
+        static Earnings of(Household household) {
+            return new Earnings(household.monthlyEarnings(), household.yearlyEarnings());
+        }
+    }
+
     private CountedHousehold(
-            Household household, List<Money> properties, List<DebtRule.Counted> debts, Money owed, Money earned) {
-        long income = earned.cents();
+            Household household, List<Money> properties, List<DebtRule.Counted> debts, Money owed, Earnings earned) {
+        long left = 0;
         long monthly = 0;
         for (DebtRule.Counted debt : debts) {
             monthly += debt.monthly().cents();
         }
         for (Money net : properties) {
-            income += Math.max(0, net.cents());
+            left += Math.max(0, net.cents());
             monthly -= Math.min(0, net.cents());
         }
         this.household = household;
         this.properties = properties;
         this.debts = debts;
         this.earned = earned;
-        this.monthlyIncome = Money.ofCents(income);
+        this.monthlyIncome = earned.monthly().plus(Money.ofCents(left));
+        this.yearlyIncome = earned.yearly().plus(Money.ofCents(left).times(MONTHS_PER_YEAR));
         this.monthlyDebts = Money.ofCents(monthly);
         this.owed = owed;
     }
@@ -46,7 +55,7 @@ public final class CountedHousehold {
         List<Money> properties = household.properties().stream()
                 .map(property -> property.net(set.rentCounted()))
                 .toList();
-        return counted(household, set.debtRule(), paidOff, properties, household.monthlyEarnings());
+        return counted(household, set.debtRule(), paidOff, properties, Earnings.of(household));
     }
 
     /**
@@ -59,7 +68,7 @@ public final class CountedHousehold {
     }
 
     private static CountedHousehold counted(
-            Household household, DebtRule rule, Set<String> paidOff, List<Money> properties, Money earned) {
+            Household household, DebtRule rule, Set<String> paidOff, List<Money> properties, Earnings earned) {
         List<DebtRule.Counted> counted = new ArrayList<>();
         long balances = 0;
         for (Debt debt : household.debts()) {
@@ -90,9 +99,9 @@ public final class CountedHousehold {
         return monthlyIncome;
     }
 
-    /** The same in a year. */
+    /** The same in a year: of what is earned by its year, not twelve times a rounded month. */
     public Money yearlyIncome() {
-        return monthlyIncome.times(MONTHS_PER_YEAR);
+        return yearlyIncome;
     }
 
     /** All that counts as debts a month: theirs, and what other homes take. */

@@ -6,6 +6,7 @@ import app.impendium.core.finding.Findings;
 import app.impendium.core.money.Money;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * The people who borrow: what a lender asks about them. Immutable.
@@ -53,9 +54,18 @@ public record Household(
 
     /** What counts of all incomes a month. */
     Money monthlyEarnings() {
+        return sum(Income::monthly);
+    }
+
+    /** The same in a year, each income by its year. */
+    Money yearlyEarnings() {
+        return sum(Income::yearly);
+    }
+
+    private Money sum(Function<Income, Money> counted) {
         long cents = 0;
         for (Income income : incomes) {
-            cents += income.monthly().cents();
+            cents += counted.apply(income).cents();
         }
         return Money.ofCents(cents);
     }

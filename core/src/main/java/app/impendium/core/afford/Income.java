@@ -16,6 +16,7 @@ import java.math.RoundingMode;
  * @param countedPercent the share that a lender counts, from 0 to 125 %: untaxed income may be grossed up
  */
 public record Income(Money amount, Earned earned, BigDecimal countedPercent) {
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final BigDecimal HUNDRED_TIMES_MONTHS = BigDecimal.valueOf(1200);
     private static final int MOST_DECIMALS = 6;
 
@@ -36,10 +37,19 @@ public record Income(Money amount, Earned earned, BigDecimal countedPercent) {
 
     /** What is counted of it a month: rounded once to the nearest cent, half a cent up. */
     public Money monthly() {
+        return counted(HUNDRED_TIMES_MONTHS);
+    }
+
+    /** What is counted of it in a year, rounded likewise: a salary of 52,000.00 is that, whatever a twelfth of it comes to. */
+    public Money yearly() {
+        return counted(HUNDRED);
+    }
+
+    private Money counted(BigDecimal parts) {
         return Money.ofCents(BigDecimal.valueOf(amount.cents())
                 .multiply(earned.timesAYear())
                 .multiply(countedPercent)
-                .divide(HUNDRED_TIMES_MONTHS, 0, RoundingMode.HALF_UP)
+                .divide(parts, 0, RoundingMode.HALF_UP)
                 .longValueExact());
     }
 

@@ -18,7 +18,7 @@ public final class IncomeNeed {
      */
     public static Optional<Money> missing(Allowance allowance, Proposal loan) {
         ProposalFacts facts = new ProposalFacts(loan, allowance.counted().household());
-        Money needed = Money.ZERO;
+        Money missing = Money.ZERO;
         for (LimitTest test : allowance.set().tests()) {
             if (!test.measure().followsTheLoan() || !test.appliesTo(facts)) {
                 continue;
@@ -30,12 +30,11 @@ public final class IncomeNeed {
                 return Optional.empty();
             }
             if (dependsOnIncome && limit.isPresent()) {
-                Money forThis = needed(allowance.counted(), loan, test.measure(), limit.get());
-                needed = forThis.isAbove(needed) ? forThis : needed;
+                Money forThis = missing(allowance.counted(), loan, test.measure(), limit.get());
+                missing = forThis.isAbove(missing) ? forThis : missing;
             }
         }
-        Money missing = needed.minus(allowance.counted().monthlyIncome());
-        return Optional.of(missing.isAbove(Money.ZERO) ? missing : Money.ZERO);
+        return Optional.of(missing);
     }
 
     private static boolean isWithinValue(BigDecimal limit, Proposal loan) {
@@ -44,20 +43,31 @@ public final class IncomeNeed {
                 .isEmpty();
     }
 
-    private static Money needed(CountedHousehold counted, Proposal loan, Measure measure, BigDecimal limit) {
+    /** What a test asks for beside what there is; negative where there is more. */
+    private static Money missing(CountedHousehold counted, Proposal loan, Measure measure, BigDecimal limit) {
         Money housing = loan.testedHousing();
         Living living = counted.household().living();
+        Money income = counted.monthlyIncome();
         return switch (measure) {
-            case FRONT_END -> upTo(cents(housing).multiply(HUNDRED), limit);
-            case BACK_END -> upTo(cents(housing.plus(counted.monthlyDebts())).multiply(HUNDRED), limit);
-            case LOAN_TO_INCOME -> upTo(cents(loan.loan()), limit.multiply(MONTHS_PER_YEAR));
-            case DEBT_TO_INCOME -> upTo(cents(loan.loan().plus(counted.owed())), limit.multiply(MONTHS_PER_YEAR));
+            case FRONT_END -> upTo(cents(housing).multiply(HUNDRED), limit).minus(income);
+            case BACK_END ->
+                upTo(cents(housing.plus(counted.monthlyDebts())).multiply(HUNDRED), limit)
+                        .minus(income);
+            case LOAN_TO_INCOME -> ofYear(loan.loan(), limit, counted);
+            case DEBT_TO_INCOME -> ofYear(loan.loan().plus(counted.owed()), limit, counted);
             default ->
                 housing.plus(counted.monthlyDebts())
                         .plus(living.taxes())
                         .plus(living.upkeep())
-                        .plus(Money.of(limit.toPlainString()));
+                        .plus(Money.of(limit.toPlainString()))
+                        .minus(income);
         };
+    }
+
+    /** A twelfth of what a year is short of, for a multiple of it. */
+    private static Money ofYear(Money owed, BigDecimal limit, CountedHousehold counted) {
+        BigDecimal shortOf = cents(owed).subtract(limit.multiply(cents(counted.yearlyIncome())));
+        return upTo(shortOf, limit.multiply(MONTHS_PER_YEAR));
     }
 
     private static Money upTo(BigDecimal part, BigDecimal limit) {

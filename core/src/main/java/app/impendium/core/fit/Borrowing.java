@@ -6,6 +6,7 @@ import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
+import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.solve.Boundary;
@@ -102,15 +103,29 @@ public final class Borrowing {
     private record At(Optional<Most> most, List<BitSet> situation) {}
 
     private At at(Money down) {
-        LoanOption start = withPrice(down.plus(LEAST_LOAN), down);
-        FitSolver solver = new FitSolver(new LoanVariants(CaseEvaluator.evaluate(start), household), set);
-        Optional<Most> most = solver.lever(FitLever.PRICE_KEEPING_AMOUNT)
-                .filter(FitAnswer.Found.class::isInstance)
-                .map(answer -> new Most(answer.loan().option().price(), down, answer.loan()));
-        Stream<QualifyingLoan> looked = Stream.concat(
-                Stream.of(solver.loan()),
-                most.stream().flatMap(found -> Stream.concat(Stream.of(found.loan()), atOneMore(found))));
-        return new At(most, looked.map(solver.allowance()::applying).toList());
+        return solver(down)
+                .map(solver -> {
+                    Optional<Most> most = solver.lever(FitLever.PRICE_KEEPING_AMOUNT)
+                            .filter(FitAnswer.Found.class::isInstance)
+                            .map(answer -> new Most(answer.loan().option().price(), down, answer.loan()));
+                    Stream<QualifyingLoan> looked = Stream.concat(
+                            qualifying(down.plus(LEAST_LOAN), down),
+                            most.stream().flatMap(found -> Stream.concat(Stream.of(found.loan()), atOneMore(found))));
+                    return new At(most, looked.map(solver.allowance()::applying).toList());
+                })
+                .orElseGet(() -> new At(Optional.empty(), List.of()));
+    }
+
+    /** What the set allows with so much paid down; nothing where the terms have no figures then. */
+    private Optional<FitSolver> solver(Money down) {
+        try {
+            // The option's own loan has figures where the option has: what is agreed of it may leave a small one
+            // without any.
+            LoanOption start = withPrice(down.plus(terms.financing().loanAmount()), down);
+            return Optional.of(new FitSolver(new LoanVariants(CaseEvaluator.evaluate(start), household), set));
+        } catch (CaseException noFigures) {
+            return Optional.empty();
+        }
     }
 
     /** The largest price with so much paid down, whatever closing then takes; none where the set allows none. */
@@ -120,10 +135,15 @@ public final class Borrowing {
 
     /** The same for a unit more, unless that is above every price there is. */
     private Stream<QualifyingLoan> atOneMore(Most most) {
-        Money price = most.price().plus(ONE);
-        return price.isAbove(Money.LARGEST)
-                ? Stream.empty()
-                : Stream.of(new QualifyingLoan(withPrice(price, most.down()), set.stressed(), household.funds()));
+        return qualifying(most.price().plus(ONE), most.down());
+    }
+
+    private Stream<QualifyingLoan> qualifying(Money price, Money down) {
+        try {
+            return Stream.of(new QualifyingLoan(withPrice(price, down), set.stressed(), household.funds()));
+        } catch (CaseException noSuchLoan) {
+            return Stream.empty();
+        }
     }
 
     private LoanOption withPrice(Money price, Money down) {

@@ -72,6 +72,18 @@ class HouseholdTest {
     }
 
     @Test
+    void takesTheExactYearForMultiplesOfIncome() {
+        Income salary = new Income(Money.of("52000.00"), new Earned.Each(PayPeriod.YEARLY), Households.ALL);
+        CountedHousehold counted = CountedHousehold.of(
+                Households.of(List.of(salary), List.of(), Households.NO_FUNDS),
+                Households.set(Households.atMost(Measure.LOAN_TO_INCOME, "4.5")),
+                Set.of());
+
+        assertThat(counted.monthlyIncome()).isEqualTo(Money.of("4333.33"));
+        assertThat(counted.yearlyIncome()).isEqualTo(Money.of("52000.00"));
+    }
+
+    @Test
     void saysWhatIsWrongWithAnIncomeOrADebt() {
         assertThatThrownBy(
                         () -> new Income(Money.of("-1.00"), new Earned.Each(PayPeriod.WEEKLY), new BigDecimal("126")))

@@ -2,6 +2,7 @@ package app.impendium.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.Closing;
 import app.impendium.core.LoanOption;
 import app.impendium.core.Options;
 import app.impendium.core.afford.Condition;
@@ -11,6 +12,7 @@ import app.impendium.core.afford.Households;
 import app.impendium.core.afford.LimitSet;
 import app.impendium.core.afford.Measure;
 import app.impendium.core.afford.RandomHouseholds;
+import app.impendium.core.cost.BuydownTerms;
 import app.impendium.core.cost.ClosingAmount;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.ClosingItem;
@@ -104,6 +106,29 @@ class BorrowingTest {
     }
 
     @Test
+    void borrowsOnTermsThatASmallLoanCouldNotHave() {
+        LoanOption plain = terms();
+        LoanOption balloon = plain.withFeatures(plain.features().withBalloon(Money.of("5000.00")));
+        LoanOption boughtDown = plain.withRate(AnnualRate.ofPercent("4.375"))
+                .withClosing(new Closing(
+                        Optional.empty(),
+                        COSTS,
+                        plain.closing().upfrontPremium(),
+                        Optional.of(new BuydownTerms(
+                                List.of(Percent.of("3"), Percent.of("2"), Percent.of("1")), Payer.SELLER)),
+                        List.of()));
+        for (LoanOption option : List.of(balloon, boughtDown)) {
+            assertThat(new Borrowing(option, earning("6000.00", "40000.00"), SET).most())
+                    .isPresent();
+        }
+        // Below its reductions a rate has no figures: a gap, and no refusal.
+        assertThat(new Borrowing(boughtDown, earning("6000.00", "40000.00"), SET)
+                        .at(AnnualRate.ofPercent("2.5"))
+                        .most())
+                .isEmpty();
+    }
+
+    @Test
     void hasNoAnswerWhereTheMoneyDoesNotCoverTheCosts() {
         assertThat(new Borrowing(terms(), earning("6000.00", "1499.00"), SET).most())
                 .isEmpty();
@@ -139,7 +164,7 @@ class BorrowingTest {
         Financing bought = new Financing.Purchase(
                 Money.of("300000.00"), new DownPayment.Amount(Money.of("60000.00")), Optional.empty());
         LoanOption plain = Options.of(bought, PaymentFrequency.MONTHLY, 360, LocalDate.of(2027, 3, 1));
-        return plain.withClosing(new app.impendium.core.Closing(
-                Optional.empty(), COSTS, plain.closing().upfrontPremium(), Optional.empty(), List.of()));
+        return plain.withClosing(
+                new Closing(Optional.empty(), COSTS, plain.closing().upfrontPremium(), Optional.empty(), List.of()));
     }
 }

@@ -1,5 +1,6 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
@@ -43,7 +44,8 @@ class BorrowingController {
         Findings findings = new Findings();
         findings.inRange("chosen", question.chosen(), 0, sets.size() - 1);
         findings.throwIfAny();
-        LoanOption terms = Attempt.madeOf(CaseReader.attempts(document, (read, assumptions) -> read), option);
+        LoanOption terms = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option)
+                .option();
         Household household = HouseholdReader.read(document);
         List<Borrowing> each =
                 sets.stream().map(set -> new Borrowing(terms, household, set)).toList();
