@@ -26,11 +26,11 @@ public final class CsvLine {
 
     private final CSVRecord record;
     private final Map<String, Integer> places;
-    private final DecimalSign decimalSign;
+    private final Supplier<DecimalSign> decimalSign;
     private final Findings findings = new Findings();
 
     /** @param places where each column that is there stands in it, from 0 */
-    CsvLine(CSVRecord record, Map<String, Integer> places, DecimalSign decimalSign) {
+    CsvLine(CSVRecord record, Map<String, Integer> places, Supplier<DecimalSign> decimalSign) {
         this.record = record;
         this.places = places;
         this.decimalSign = decimalSign;
@@ -54,7 +54,8 @@ public final class CsvLine {
      */
     public Optional<BigDecimal> number(String column, String field) {
         String given = text(column);
-        Optional<String> plain = given.length() > MOST_CHARACTERS ? Optional.empty() : decimalSign.plain(given);
+        Optional<String> plain =
+                given.length() > MOST_CHARACTERS ? Optional.empty() : DecimalSign.plain(given, decimalSign);
         if (plain.isEmpty() || plain.get().length() > MOST_DIGITS) {
             refuse(field, given);
             return Optional.empty();

@@ -17,12 +17,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.http.HttpStatus;
+import org.springframework.util.function.SingletonSupplier;
 
 /**
  * Lines of separated values, of which the first names the columns. Commas, semicolons or tabs separate, whichever the first
@@ -37,7 +39,8 @@ public final class CsvTable {
     private final List<String> headings;
     private final Map<String, Integer> places;
     private final List<CSVRecord> records;
-    private final DecimalSign decimalSign;
+    /** Told once it is asked for: most lists never ask, and looking through a long one takes its time. */
+    private final Supplier<DecimalSign> decimalSign;
 
     private CsvTable(
             String known,
@@ -45,13 +48,13 @@ public final class CsvTable {
             Map<String, String> byHand,
             List<String> headings,
             List<CSVRecord> records,
-            DecimalSign decimalSign) {
+            Supplier<DecimalSign> decimalSign) {
         this.known = known;
         this.wanted = wanted;
         this.headings = headings;
         this.places = places(wanted, byHand, headings);
         this.records = records;
-        this.decimalSign = decimalSign;
+        this.decimalSign = SingletonSupplier.of(decimalSign);
     }
 
     /**
@@ -79,7 +82,7 @@ public final class CsvTable {
                 records.isEmpty() ? List.of() : records.get(0).stream().toList();
         List<CSVRecord> lines =
                 records.stream().skip(1).filter(line -> !isEmpty(line)).toList();
-        CsvTable table = new CsvTable(known, wanted, byHand, headings, lines, decimalSign(lines, separator));
+        CsvTable table = new CsvTable(known, wanted, byHand, headings, lines, () -> decimalSign(lines, separator));
         if (wanted.stream().anyMatch(column -> column.isNeeded() && !table.has(column.name()))) {
             throw table.unknownColumns();
         }

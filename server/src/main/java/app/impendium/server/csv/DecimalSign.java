@@ -1,6 +1,7 @@
 package app.impendium.server.csv;
 
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -47,14 +48,18 @@ enum DecimalSign {
         return has[0] ? POINT : COMMA;
     }
 
-    /** A number with a point before its decimals and nothing between its thousands; nothing where it may be another, or is none. */
-    Optional<String> plain(String given) {
+    /**
+     * A number with a point before its decimals and nothing between its thousands; nothing where it may be another, or is none.
+     *
+     * @param told the table's sign, asked for only where the number may be either
+     */
+    static Optional<String> plain(String given, Supplier<DecimalSign> told) {
         String cell = bare(given);
         if (WHOLE.matcher(cell).matches()) {
             return Optional.of(cell);
         }
         if (EITHER.matcher(cell).matches()) {
-            return either(cell);
+            return told.get().either(cell);
         }
         if (HAS_POINT.matcher(cell).matches() || GROUPED_BY_COMMAS.matcher(cell).matches()) {
             return Optional.of(cell.replace(",", ""));

@@ -40,16 +40,18 @@ class DecimalSignTest {
                 "250 000    | 250000  | 250000",
             })
     void readsWhatMayBeEitherAsTheTableDoes(String given, String withPoint, String withComma) {
-        assertThat(DecimalSign.POINT.plain(given)).contains(withPoint);
-        assertThat(DecimalSign.COMMA.plain(given)).contains(withComma);
+        assertThat(DecimalSign.plain(given, () -> DecimalSign.POINT)).contains(withPoint);
+        assertThat(DecimalSign.plain(given, () -> DecimalSign.COMMA)).contains(withComma);
     }
 
     @Test
     void readsNothingThatMayBeTwoThingsOrIsNone() {
-        assertThat(DecimalSign.UNKNOWN.plain("1.250")).isEmpty();
-        assertThat(DecimalSign.UNKNOWN.plain("2.5")).contains("2.5");
+        assertThat(DecimalSign.plain("1.250", () -> DecimalSign.UNKNOWN)).isEmpty();
+        assertThat(DecimalSign.plain("2.5", () -> DecimalSign.UNKNOWN)).contains("2.5");
         for (String none : new String[] {"", "much", "1.2.3", "1,25,000", "--4"}) {
-            assertThat(DecimalSign.POINT.plain(none)).as(none).isEmpty();
+            assertThat(DecimalSign.plain(none, () -> DecimalSign.POINT))
+                    .as(none)
+                    .isEmpty();
         }
     }
 }
