@@ -32,6 +32,9 @@ import org.springframework.util.function.SingletonSupplier;
  * can be.
  */
 public final class CsvTable {
+    /** As many lines as tell which sign parts decimals: the rest of a long list is written alike. */
+    private static final int TELLING_LINES = 1000;
+
     private static final char BYTE_ORDER_MARK = '\ufeff';
 
     private final String known;
@@ -91,7 +94,7 @@ public final class CsvTable {
 
     /** Where semicolons stand between values a comma may part decimals; elsewhere a point does unless every number says otherwise. */
     private static DecimalSign decimalSign(List<CSVRecord> lines, char separator) {
-        DecimalSign told = DecimalSign.of(lines.stream().flatMap(CSVRecord::stream));
+        DecimalSign told = DecimalSign.of(lines.stream().limit(TELLING_LINES).flatMap(CSVRecord::stream));
         return told == DecimalSign.UNKNOWN && separator != ';' ? DecimalSign.POINT : told;
     }
 
