@@ -7,7 +7,7 @@ type FieldProps<T> = EntryField<T> & { label: string; hint: string }
 /** A figure with its label above it; empty means none. */
 export function Field<T>({ label, hint, ...field }: FieldProps<T>) {
   const { shown, problem, type, finish, takeBack, isTyped } = useEntry(field)
-  const typeOver = useTypeOver(isTyped)
+  const typeOver = useTypeOver()
   const id = useId()
   return (
     <div>

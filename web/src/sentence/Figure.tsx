@@ -22,7 +22,7 @@ const STEPS_WITH_SHIFT = 10
 /** A figure of the sentence that is its own control: typed over, nudged by the arrow keys, taken back by Escape. */
 export function Figure<T>({ label, after, placeholder, was, nudge, ask, ...field }: FigureProps<T>) {
   const { shown, problem, type, dropText, finish, takeBack, isTyped } = useEntry(field)
-  const typeOver = useTypeOver(isTyped)
+  const typeOver = useTypeOver()
   const problemId = useId()
   const differs = was !== undefined && was !== field.text
   const wasWords = was === '' ? 'not in the baseline' : `in the baseline ${was}`

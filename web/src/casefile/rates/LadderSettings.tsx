@@ -90,7 +90,7 @@ function readRungs(text: string): Reading<number> {
 /** A small figure among words. */
 function SmallField<T>({ label, ...field }: EntryField<T> & { label: string }) {
   const { shown, problem, type, finish, takeBack, isTyped } = useEntry(field)
-  const typeOver = useTypeOver(isTyped)
+  const typeOver = useTypeOver()
   return (
     <input
       className="small-field"
