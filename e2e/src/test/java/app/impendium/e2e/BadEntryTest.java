@@ -48,7 +48,9 @@ class BadEntryTest extends Journey {
 
         assertThat(advisor.page().getByText("Showing the last valid results.")).isVisible();
         assertThat(advisor.saved()).hasText("Not saved: fix the marked entry");
-        assertThat(advisor.figure(Field.TERM)).hasValue("90 years");
+        assertThat(advisor.figure(Field.TERM)).hasValue("90");
+        assertThat(advisor.figure(Field.TERM))
+                .hasAccessibleDescription("A term is at most 50 years. For 90 months, type 90 months.");
 
         advisor.say(Field.TERM, "20");
         assertThat(advisor.total("PAYMENTS")).hasText("240");
@@ -63,7 +65,7 @@ class BadEntryTest extends Journey {
         advisor.page().reload();
 
         assertThat(advisor.figure(Field.PRICE)).hasValue("about 300k");
-        assertThat(advisor.figure(Field.TERM)).hasValue("60 years");
+        assertThat(advisor.figure(Field.TERM)).hasValue("60");
         assertThat(advisor.figure(Field.RATE)).hasValue("4.75\u202f%");
     }
 
