@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import { Refusal } from '../api/client'
+import { Refusal, type ColumnsView } from '../api/client'
 import { TextButton } from '../ui/TextButton'
 import { readTextFile } from '../ui/readTextFile'
 import { useRested } from '../ui/useRested'
@@ -42,6 +42,7 @@ export function ListImport<T>({
   const [text, setText] = useState('')
   const [file, setFile] = useState<string | null>(null)
   const [matches, setMatches] = useState<Matches>({})
+  const [columns, setColumns] = useState<{ of: string; found: ColumnsView } | null>(null)
   const asked = { text: file ?? text, matches }
   const rested = useRested(asked, REST_MS)
   const reading = (list: typeof asked) => ({
@@ -73,10 +74,14 @@ export function ListImport<T>({
       setFile(contents)
     },
   })
+  const found = comesIn.error instanceof Refusal ? comesIn.error.problem.columns : undefined
+  // They stay while they are matched, whatever has been told apart by then: a menu of theirs may be open.
+  if (found && (columns?.of !== rested.text || columns.found !== found))
+    setColumns({ of: rested.text, found })
+  const unmatched = columns?.of === asked.text ? columns.found : undefined
   if (!isOpen) return <TextButton onClick={() => setIsOpen(true)}>{openWords}</TextButton>
   // While a list is typed, what is wrong with it so far is nobody's business; a file is whole.
   const problems = problemsOf(taking.error ?? opening.error ?? (file === null ? null : comesIn.error))
-  const unmatched = comesIn.error instanceof Refusal ? comesIn.error.problem.columns : undefined
   return (
     <div className="mt-3 max-w-xl">
       <label htmlFor={id} className="heading">

@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  */
 public final class Borrowing {
     private static final long UNIT = 100;
+    private static final int ROUNDS = 3;
     private static final Money ONE = Money.ofCents(UNIT);
     private static final Money LEAST_LOAN = Money.ofCents(1000 * UNIT);
 
@@ -61,13 +62,8 @@ public final class Borrowing {
         }
         Map<Long, At> known = new HashMap<>();
         LongFunction<At> at = down -> known.computeIfAbsent(down, units -> at(Money.ofCents(units * UNIT)));
-        OptionalLong mostDown = Boundary.largest(
-                0,
-                free.cents() / UNIT,
-                down -> at.apply(down)
-                        .most()
-                        .filter(most -> most.loan().cashToClose().isAbove(free))
-                        .isEmpty());
+        OptionalLong mostDown =
+                Boundary.largestNear(about(at, free), 0, free.cents() / UNIT, down -> spare(at.apply(down), free) >= 0);
         // Where the same tests apply and bind, more paid down buys ever more or ever less: the best of each stretch is
         // an end.
         return mostDown.stream()
@@ -79,13 +75,32 @@ public final class Borrowing {
                         .thenComparing(Comparator.comparing(Most::down).reversed()));
     }
 
+    /** About how many units can be paid down: each round takes back what closing took beyond the money, or adds what it left. */
+    private static long about(LongFunction<At> at, Money free) {
+        long most = free.cents() / UNIT;
+        long down = most;
+        for (int round = 0; round < ROUNDS; round++) {
+            long spare = spare(at.apply(down), free);
+            down = Math.max(0, Math.min(most, down + Math.floorDiv(spare, UNIT)));
+        }
+        return down;
+    }
+
+    /** What closing leaves of the money, in cents; zero where there is nothing to close. */
+    private static long spare(At at, Money free) {
+        return at.most()
+                .map(most -> free.minus(most.loan().cashToClose()).cents())
+                .orElse(0L);
+    }
+
     /** The better end of a stretch, or as little down as buys as much. */
     private static Optional<Most> best(Stretches.Stretch in, LongFunction<Optional<Most>> at) {
         Optional<Most> ends = Stream.of(at.apply(in.from()), at.apply(in.to()))
                 .flatMap(Optional::stream)
                 .max(Comparator.comparing(Most::price));
         return ends.filter(most -> at.apply(in.to()).filter(most::equals).isPresent())
-                .flatMap(most -> at.apply(Boundary.smallest(
+                .flatMap(most -> at.apply(Boundary.smallestNear(
+                                in.to(),
                                 in.from(),
                                 in.to(),
                                 down -> at.apply(down)
