@@ -7,7 +7,11 @@ type Debts = NonNullable<FitView['fewestDebts']>
 
 /** What is called what it is by its name: card and car. */
 export const debtNames = (ids: readonly string[], debts: readonly DebtDocument[]) =>
-  ids.map((id) => debts.find((debt) => debt.id === id)?.name ?? 'a debt').join(' and ')
+  ids.map((id) => namedOr(debts.find((debt) => debt.id === id)?.name, 'a debt')).join(' and ')
+
+/** A name, unless it is none. */
+const namedOr = (name: string | undefined, otherwise: string) =>
+  name === undefined || name === '' ? otherwise : name
 
 /** What is missing beside the loan: debts that could be paid off, income, money in reserve. */
 export function waysBeside(fit: FitView, debts: readonly DebtDocument[]): Way[] {

@@ -95,7 +95,7 @@ function DebtsPaidOff({ refinancing: { debtsPaidOff } }: { refinancing: Refinanc
     <span key={id}>
       and{' '}
       <span className="whitespace-nowrap">
-        {name} {formatEntry(balanceCents ?? 0)}
+        {name === '' ? 'a debt of' : name} {formatEntry(balanceCents ?? 0)}
         <span className="screen-only font-words align-middle text-xs">
           {' '}
           <TextButton
@@ -104,7 +104,7 @@ function DebtsPaidOff({ refinancing: { debtsPaidOff } }: { refinancing: Refinanc
             }
           >
             <span aria-hidden>×</span>
-            <span className="sr-only">Do not pay off {name}</span>
+            <span className="sr-only">Do not pay off {name === '' ? 'this debt' : name}</span>
           </TextButton>
         </span>
       </span>{' '}

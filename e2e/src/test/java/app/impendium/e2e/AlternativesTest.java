@@ -59,6 +59,7 @@ class AlternativesTest extends Journey {
 
         advisor.press("Change");
         advisor.press("Add a debt");
+        page.getByLabel("Name of the debt").fill("Car loan");
         page.getByLabel("Balance of the debt").fill("8250");
         page.getByLabel("Payment of the debt a month").fill("455");
         page.getByLabel("Rate of the debt").fill("0");

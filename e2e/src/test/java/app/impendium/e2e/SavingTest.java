@@ -170,7 +170,7 @@ class SavingTest extends Journey {
         Advisor bea = someone().signIn(Advisor.EMAIL).begin("Taken back", "");
         bea.waitUntilSaved();
         bea.figure(Field.TERM).selectText();
-        bea.page().keyboard().type("90");
+        bea.page().keyboard().type("90 years");
         assertThat(bea.figure(Field.TERM)).hasAttribute("aria-invalid", "true");
         bea.page().keyboard().press("Escape");
         bea.waitUntilSaved();
