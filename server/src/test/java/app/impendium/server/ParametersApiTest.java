@@ -41,7 +41,7 @@ class ParametersApiTest {
             delimiter = '|',
             value = {
                 "/api/targets/0?target=MONTHLY_TOTAL           | limit | A value is missing here.",
-                "/api/targets/0?target=LUCK&limit=1            | target  | LUCK is not allowed here, only one of MONTHLY_TOTAL, PAID_OFF_BY, TOTAL_INTEREST, BALANCE_BY.",
+                "/api/targets/0?target=LUCK&limit=1            | target  | LUCK is not allowed here, only one of MONTHLY_TOTAL, PAYMENT, PAID_OFF_BY, TOTAL_INTEREST, BALANCE_BY.",
                 "/api/ladders/0?stepPercent=x&down=1&up=1   | stepPercent | x is not allowed here, only a number of at most 40 digits.",
                 "/api/workings/0/lines/first                | line | first is not allowed here, only a whole number.",
                 "/api/workings/0?verbose=1                  | verbose | the parameter verbose is not allowed here, only no parameter.",
