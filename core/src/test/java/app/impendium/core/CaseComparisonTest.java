@@ -11,6 +11,7 @@ import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.ClosingItem;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.Payer;
+import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PresentPayment;
@@ -21,6 +22,7 @@ import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.YearlyChange;
 import app.impendium.core.working.RuleTest;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -129,12 +131,29 @@ class CaseComparisonTest {
                 ClosingItem.of(ClosingItem.Kind.PREPAYMENT_CHARGE, Money.of("1234.56"))));
         Financing.Refinancing financed = Financing.Refinancing.of(
                         Money.of("180000.00"), List.of(), Money.ZERO, Optional.of(Money.of("310000.00")))
-                .financing(costs);
+                .financing(costs, UpfrontPremium.NONE);
 
         assertThat(financed.loanAmount())
                 .isEqualTo(Money.of("180000.00").plus(costs.netOf(financed.loanAmount())))
                 .isEqualTo(Money.of("183994.48"));
         assertThat(financed.loanToValuePercent()).isPresent();
+    }
+
+    @Test
+    void financesCostsOfTheWholeLoanWhereAPremiumIsAddedToIt() {
+        ClosingCosts costs = new ClosingCosts(List.of(
+                new ClosingItem(ClosingItem.Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of("1")), Payer.BUYER),
+                ClosingItem.of(ClosingItem.Kind.PREPAID_INTEREST, Money.of("123.45"))));
+        UpfrontPremium premium = UpfrontPremium.of(new BigDecimal("1.75"), true);
+        Financing financed = Financing.Refinancing.of(Money.of("200000.00"), List.of(), Money.ZERO, Optional.empty())
+                .financing(costs, premium);
+        LoanOption option = THIRTY_YEARS
+                .withFinancing(financed)
+                .withClosing(new Closing(Optional.empty(), costs, premium, Optional.empty(), List.of()));
+        OptionEvaluation evaluation = new OptionEvaluation(option, Assumptions.NONE);
+
+        assertThat(evaluation.loan().amount()).isEqualTo(Money.of("205718.80"));
+        assertThat(evaluation.cashToClose().total()).isEqualTo(Money.ZERO);
     }
 
     @Test

@@ -6,6 +6,7 @@ import app.impendium.core.cost.CreditCostRate;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.PropertyTax;
+import app.impendium.core.cost.UpfrontPremium;
 import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PaymentRounding;
@@ -47,7 +48,7 @@ public final class Refinancings {
         Financing.Refinancing paidInCash = Financing.Refinancing.of(
                 money(input, "balance"), debts(input.get("debtsSettled")), money(input, "cashOut"), Optional.empty());
         return option(
-                input.get("costsFinanced").asBoolean() ? paidInCash.financing(costs) : paidInCash,
+                input.get("costsFinanced").asBoolean() ? paidInCash.financing(costs, UpfrontPremium.NONE) : paidInCash,
                 input.get("newRatePercent").asString(),
                 input.get("newPayments").asInt(),
                 LoanFeatures.NONE,

@@ -144,7 +144,11 @@ class AffordabilityApiTest {
                 .put("cents", 3150)
                 .put("per", "WEEKLY")
                 .put("hoursPerWeek", 200);
-        document.withArray("debts").addObject().put("id", "d").put("name", "card").put("paymentCents", 0);
+        document.withArray("debts")
+                .addObject()
+                .put("id", "d")
+                .put("name", "card")
+                .put("paymentCents", 0);
         Answer refused = BEA.post("/api/evaluations", document.toString());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body()

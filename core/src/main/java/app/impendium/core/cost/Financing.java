@@ -180,19 +180,23 @@ public sealed interface Financing {
         }
 
         /**
-         * The same with its costs added to the loan. Costs that are a share of the loan are a share of all of it: the loan is
-         * the least that pays for what is due on it.
+         * The same with its costs added to the loan. Costs that are a share of the loan are a share of all of it, a financed
+         * premium included: the loan is the least that pays for what is due on it.
          *
          * @throws CaseException if the loan would be larger than any
          */
-        public Refinancing financing(ClosingCosts costs) {
+        public Refinancing financing(ClosingCosts costs, UpfrontPremium premium) {
             Refinancing financed = this;
-            Money due = costs.netOf(loanAmount());
+            Money due = financed.dueOn(costs, premium);
             while (!due.equals(financed.financedCosts())) {
                 financed = new Refinancing(paidOff, debts, cashOut, due, homeValue);
-                due = costs.netOf(financed.loanAmount());
+                due = financed.dueOn(costs, premium);
             }
             return financed;
+        }
+
+        private Money dueOn(ClosingCosts costs, UpfrontPremium premium) {
+            return costs.netOf(loanAmount().plus(premium.addedToLoan(loanAmount())));
         }
 
         @Override

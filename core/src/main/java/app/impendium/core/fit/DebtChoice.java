@@ -7,11 +7,11 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * The best set of debts that takes a payment off the month: the fewest, or those that take the least cash. Looks at every set
- * that could be better than the best so far.
+ * The best set of debts that takes a payment off the month: the fewest, or those that take the least cash. Where the money
+ * that is left decides what is accepted, it looks at every set that could be better than the best so far.
  */
 final class DebtChoice {
-    /** Far more than debts as people have them ever need; what takes longer is not told rather than told wrong. */
+    /** Far more than debts as people have them ever need. */
     private static final int MOST_LOOKS = 200_000;
 
     /** The doubles that only help to look less err by far less than this share. */
@@ -31,36 +31,42 @@ final class DebtChoice {
      *
      * @param places among the debts of the household, in order
      */
-    record Chosen(List<Integer> places, long payment, long balance) {}
+    record Chosen(List<Integer> places, long payment, long balance) {
+        static Chosen of(List<Candidate> debts) {
+            return new Chosen(
+                    debts.stream().map(Candidate::place).toList(),
+                    debts.stream().mapToLong(Candidate::payment).sum(),
+                    debts.stream().mapToLong(Candidate::balance).sum());
+        }
+    }
 
     /** What is better than what. */
     enum Order {
         FEWEST {
             @Override
-            long first(int count, long balance) {
-                return count;
-            }
-
-            @Override
-            long second(int count, long balance) {
-                return balance;
+            long cost(int count, long balance) {
+                return count * LARGEST_BALANCE + balance;
             }
         },
         LEAST_CASH {
             @Override
-            long first(int count, long balance) {
-                return balance;
-            }
-
-            @Override
-            long second(int count, long balance) {
-                return count;
+            long cost(int count, long balance) {
+                return balance * MOST_DEBTS + count;
             }
         };
 
-        abstract long first(int count, long balance);
+        /** Above what all debts of a household owe together, in cents. */
+        private static final long LARGEST_BALANCE = 1L << 44;
 
-        abstract long second(int count, long balance);
+        private static final int MOST_DEBTS = 64;
+
+        /** What so many debts that owe so much, in cents, count: less is better. */
+        abstract long cost(int count, long balance);
+
+        /** What one more debt counts. */
+        long cost(Candidate debt) {
+            return cost(1, debt.balance());
+        }
     }
 
     private final List<Candidate> candidates;
@@ -101,16 +107,22 @@ final class DebtChoice {
     }
 
     /**
-     * The best set that takes at least {@code payment} off the month and {@code balance} off what is owed; none where all
-     * together do not, or the best cannot be told in reasonable time. Of equal ones, that with the earlier debts.
+     * The best set that takes at least {@code payment} off the month and {@code balance} off what is owed, and that is accepted;
+     * none where all together do not. Of equal ones, that with the earlier debts. Where too many sets would have to be looked
+     * at, the best of those that were.
      *
      * @param accepts whether a set that takes off as much does: it is asked about the places of its debts
      */
     static Optional<Chosen> best(
             List<Candidate> candidates, long payment, long balance, Predicate<List<Integer>> accepts, Order order) {
+        Optional<Chosen> least =
+                LeastDebts.of(candidates, payment, balance, order).map(Chosen::of);
+        if (least.isPresent() && accepts.test(least.get().places())) {
+            return least;
+        }
         DebtChoice choice = new DebtChoice(candidates, payment, balance, accepts, order);
         choice.from(0, 0, 0);
-        return choice.looks > MOST_LOOKS ? Optional.empty() : Optional.ofNullable(choice.best);
+        return Optional.ofNullable(choice.best);
     }
 
     private void from(int next, long paid, long cash) {
@@ -137,14 +149,8 @@ final class DebtChoice {
 
     /** Whether no set with so many debts or more, and so much cash or more, is better than the best so far. */
     private boolean isNoBetter(int count, long cash) {
-        if (best == null) {
-            return false;
-        }
-        int size = best.places().size();
-        long first = order.first(count, cash);
-        long bestFirst = order.first(size, best.balance());
-        return first > bestFirst
-                || first == bestFirst && order.second(count, cash) >= order.second(size, best.balance());
+        return best != null
+                && order.cost(count, cash) >= order.cost(best.places().size(), best.balance());
     }
 
     /** At least so many more are needed: as many as if each took off the largest payment that is left. */

@@ -19,6 +19,6 @@ public sealed interface DebtsAnswer {
         }
     }
 
-    /** Paying off all of them would not do, or there are so many alike that the best cannot be told. */
+    /** Paying off all of them would not do. */
     record None() implements DebtsAnswer {}
 }

@@ -140,7 +140,7 @@ final class OptionReader {
         boolean isFinanced =
                 document.financing() instanceof RefinancingDocument given && Boolean.TRUE.equals(given.costsFinanced());
         return isFinanced && financing instanceof Financing.Refinancing refinancing
-                ? refinancing.financing(closing.costs())
+                ? refinancing.financing(closing.costs(), closing.upfrontPremium())
                 : financing;
     }
 
