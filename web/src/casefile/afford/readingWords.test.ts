@@ -74,7 +74,7 @@ describe('a reading in words', () => {
 
   it('says why a test cannot be told, and when it is met to the cent', () => {
     expect(spareWords(reading({ unknown: 'NO_INCOME', spareCents: null, reached: null }))).toBe(
-      'no ratio without income',
+      'not assessed: no income given',
     )
     expect(spareWords(reading({ spareCents: 0, isMet: true }))).toBe('met exactly')
   })

@@ -5,10 +5,11 @@ import { formatPercent } from '../../format/percent'
 type Measure = ReadingView['measure']
 
 const UNKNOWN: Record<NonNullable<ReadingView['unknown']>, string> = {
-  NO_INCOME: 'no ratio without income',
+  NO_INCOME: 'no income given',
   NO_SCORE: 'no score given',
   NO_VALUE: 'no value of the home given',
   NO_REGION: 'no region of the table given',
+  NO_LIVING_COSTS: 'no income tax or upkeep given',
 }
 
 /** What a measure is called in a set. */
@@ -69,7 +70,7 @@ export function limitWords({ measure, limit }: ReadingView): string {
 
 /** By how much a test is met or missed, in what it tests. */
 export function spareWords({ measure, spareCents, unknown }: ReadingView): string {
-  if (unknown !== null || spareCents === null) return UNKNOWN[unknown ?? 'NO_INCOME']
+  if (unknown !== null || spareCents === null) return `not assessed: ${UNKNOWN[unknown ?? 'NO_INCOME']}`
   if (spareCents === 0) return 'met exactly'
   const isOver = spareCents < 0
   const size = Math.abs(spareCents)

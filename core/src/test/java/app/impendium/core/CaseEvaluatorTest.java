@@ -129,7 +129,7 @@ class CaseEvaluatorTest {
         CaseException refusal = catchThrowableOfType(CaseException.class, () -> evaluate(option));
 
         assertThat(refusal)
-                .hasMessage("options[0].terms.amortizationMonths: LEVEL_PAYMENT_BELOW_INTEREST 25.00, 25.00, 1");
+                .hasMessage("options[0].terms.amortizationMonths: LEVEL_PAYMENT_BELOW_INTEREST 25.00, 25.00, 1, 25.01");
     }
 
     private static OptionEvaluation evaluate(LoanOption option) {

@@ -185,6 +185,21 @@ class AffordabilityApiTest {
     }
 
     @Test
+    void namesEachOfTwoTestsThatAreAlike() {
+        ObjectNode set = LimitSetDocuments.set("Twice");
+        ArrayNode tests = set.withArray("tests");
+        tests.removeAll();
+        tests.addObject().put("id", "a").put("measure", "BACK_END").put("limit", 43);
+        tests.addObject().put("id", "b").put("measure", "BACK_END").put("limit", 43);
+
+        assertThat(afford(GoldenHouseholds.earning("6200.00"), set)
+                        .at("/sets/0/readings")
+                        .valueStream()
+                        .map(reading -> reading.get("test").asInt()))
+                .containsExactly(0, 1);
+    }
+
+    @Test
     void hasNoRatioWithoutIncome() {
         JsonNode reading = afford(GoldenHouseholds.earning("0.00"), LimitSetDocuments.set("Ours"))
                 .at("/sets/0/readings/0");

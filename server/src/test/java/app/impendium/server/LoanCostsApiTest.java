@@ -199,6 +199,20 @@ class LoanCostsApiTest {
     }
 
     @Test
+    void refusesAnExtraPaymentYearsBeforeTheLoan() {
+        ObjectNode document = Documents.purchase("Early");
+        Documents.set(document, "terms.firstPayment", "\"2027-03-01\"");
+        Documents.set(
+                document,
+                "features.extras",
+                "[{\"id\":\"a\",\"how\":\"ONCE\",\"cents\":500000,\"firstDay\":\"2020-03-01\"}]");
+
+        assertThat(BEA.post("/api/evaluations", document.toString()).messageAt("/options/0/features/extras/0/firstDay"))
+                .isEqualTo("The 2020-03-01 comes before the loan, which begins on 2027-01-01 at the earliest by its"
+                        + " first payment.");
+    }
+
+    @Test
     void namesWhatIsWrongWithClosingAndBuydown() {
         ObjectNode document = Documents.purchase("Closing");
         Documents.set(

@@ -146,10 +146,16 @@ public final class Allowance {
     }
 
     private Allowed allowedBy(LimitTest test) {
-        Optional<BigDecimal> limit = test.limit().of(counted.household().living());
+        Living living = counted.household().living();
+        Optional<BigDecimal> limit = test.limit().of(living);
         return switch (test.measure()) {
-            case FRONT_END, BACK_END, RESIDUAL_INCOME ->
+            case FRONT_END, BACK_END ->
                 new Allowed(test, limit.map(each -> mostHousing(test.measure(), each)), Optional.empty());
+            case RESIDUAL_INCOME ->
+                new Allowed(
+                        test,
+                        living.outgoings().flatMap(taken -> limit.map(each -> mostHousingLeaving(each, taken))),
+                        Optional.empty());
             case LOAN_TO_INCOME, DEBT_TO_INCOME ->
                 new Allowed(test, Optional.empty(), limit.map(each -> mostLoan(test.measure(), each)));
             default -> new Allowed(test, Optional.empty(), Optional.empty());
@@ -157,16 +163,16 @@ public final class Allowance {
     }
 
     Money mostHousing(Measure measure, BigDecimal limit) {
-        Money income = counted.monthlyIncome();
-        if (measure == Measure.RESIDUAL_INCOME) {
-            Living living = counted.household().living();
-            return income.minus(living.taxes())
-                    .minus(living.upkeep())
-                    .minus(counted.monthlyDebts())
-                    .minus(Money.of(limit.toPlainString()));
-        }
-        Money share = Ratios.atMost(limit.movePointLeft(HUNDRED_PLACES), income);
+        Money share = Ratios.atMost(limit.movePointLeft(HUNDRED_PLACES), counted.monthlyIncome());
         return measure == Measure.FRONT_END ? share : share.minus(counted.monthlyDebts());
+    }
+
+    /** What housing may cost where so much of the income must be left, and the household's tax and upkeep take so much. */
+    Money mostHousingLeaving(BigDecimal left, Money outgoings) {
+        return counted.monthlyIncome()
+                .minus(outgoings)
+                .minus(counted.monthlyDebts())
+                .minus(Money.of(left.toPlainString()));
     }
 
     Money mostLoan(Measure measure, BigDecimal limit) {

@@ -65,10 +65,7 @@ public record Assessment(List<Reading> readings) {
                 return unknown(Why.NO_REGION, given);
             }
             BigDecimal limit = given.get();
-            boolean needsIncome = switch (test.measure()) {
-                case FRONT_END, BACK_END, LOAN_TO_INCOME, DEBT_TO_INCOME -> true;
-                default -> false;
-            };
+            boolean needsIncome = test.measure() != Measure.LOAN_TO_VALUE && test.measure() != Measure.SCORE;
             if (needsIncome && counted.monthlyIncome().isZero()) {
                 return unknown(Why.NO_INCOME, given);
             }
@@ -78,7 +75,12 @@ public record Assessment(List<Reading> readings) {
                     housing(
                             limit,
                             Ratios.percent(loan.testedHousing().plus(counted.monthlyDebts()), counted.monthlyIncome()));
-                case RESIDUAL_INCOME -> housing(limit, left(counted).toDecimal());
+                case RESIDUAL_INCOME ->
+                    counted.household()
+                            .living()
+                            .outgoings()
+                            .map(taken -> left(limit, taken))
+                            .orElseGet(() -> unknown(Why.NO_LIVING_COSTS, given));
                 case LOAN_TO_INCOME -> loan(limit, Ratios.times(loan.loan(), counted.yearlyIncome()));
                 case DEBT_TO_INCOME ->
                     loan(limit, Ratios.times(loan.loan().plus(counted.owed()), counted.yearlyIncome()));
@@ -128,13 +130,9 @@ public record Assessment(List<Reading> readings) {
                     .orElseGet(() -> unknown(Why.NO_SCORE, Optional.of(limit)));
         }
 
-        private Money left(CountedHousehold counted) {
-            Living living = counted.household().living();
-            return counted.monthlyIncome()
-                    .minus(living.taxes())
-                    .minus(living.upkeep())
-                    .minus(counted.monthlyDebts())
-                    .minus(loan.testedHousing());
+        private Reading left(BigDecimal limit, Money outgoings) {
+            Money spare = allowance.mostHousingLeaving(limit, outgoings).minus(loan.testedHousing());
+            return new Measured(test, limit, limit.add(spare.toDecimal()), spare.cents());
         }
 
         private Reading unknown(Why why, Optional<BigDecimal> limit) {

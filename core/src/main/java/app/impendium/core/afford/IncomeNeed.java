@@ -23,8 +23,8 @@ public final class IncomeNeed {
             if (!test.measure().followsTheLoan() || !test.appliesTo(facts)) {
                 continue;
             }
-            Optional<BigDecimal> limit =
-                    test.limit().of(allowance.counted().household().living());
+            Living living = allowance.counted().household().living();
+            Optional<BigDecimal> limit = test.limit().of(living).filter(any -> isTold(test.measure(), living));
             boolean dependsOnIncome = test.measure() != Measure.LOAN_TO_VALUE;
             if (!dependsOnIncome && !isWithinValue(limit.orElseThrow(), loan)) {
                 return Optional.empty();
@@ -37,6 +37,10 @@ public final class IncomeNeed {
         return Optional.of(missing);
     }
 
+    private static boolean isTold(Measure measure, Living living) {
+        return measure != Measure.RESIDUAL_INCOME || living.outgoings().isPresent();
+    }
+
     private static boolean isWithinValue(BigDecimal limit, Proposal loan) {
         return loan.value()
                 .filter(value -> loan.base().isAbove(Allowance.mostOfValue(limit, value)))
@@ -46,7 +50,7 @@ public final class IncomeNeed {
     /** What a test asks for beside what there is; negative where there is more. */
     private static Money missing(CountedHousehold counted, Proposal loan, Measure measure, BigDecimal limit) {
         Money housing = loan.testedHousing();
-        Living living = counted.household().living();
+        Money outgoings = counted.household().living().outgoings().orElse(Money.ZERO);
         Money income = counted.monthlyIncome();
         return switch (measure) {
             case FRONT_END -> upTo(cents(housing).multiply(HUNDRED), limit).minus(income);
@@ -57,8 +61,7 @@ public final class IncomeNeed {
             case DEBT_TO_INCOME -> ofYear(loan.loan().plus(counted.owed()), limit, counted);
             default ->
                 housing.plus(counted.monthlyDebts())
-                        .plus(living.taxes())
-                        .plus(living.upkeep())
+                        .plus(outgoings)
                         .plus(Money.of(limit.toPlainString()))
                         .minus(income);
         };

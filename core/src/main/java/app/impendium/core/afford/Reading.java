@@ -32,8 +32,10 @@ public sealed interface Reading {
 
     /** Why a test cannot be told. */
     enum Why {
-        /** There is no ratio without an income. */
+        /** There is no ratio without an income, nothing that is left of it, and nobody whose reserves would be of use. */
         NO_INCOME,
+        /** Neither income tax nor upkeep is said, which the income left over is less of. */
+        NO_LIVING_COSTS,
         NO_SCORE,
         NO_VALUE,
         /** The region is none of the test's table. */

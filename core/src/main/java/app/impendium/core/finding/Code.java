@@ -13,11 +13,14 @@ public enum Code {
     TOO_MANY_DECIMALS,
     /** Not a whole number of payments: given months, the nearest terms that are. */
     TERM_SPLITS_PAYMENTS,
-    /** Accelerated payments that do not make whole months, of which each is a share: given payments left. */
+    /**
+     * Accelerated payments that do not make whole months, of which each is a share: given payments left, then, where something
+     * changes with a payment, the nearest payments with which it could.
+     */
     PAYMENTS_SPLIT_MONTHS,
     /** A chosen payment that does not cover its interest: given, interest, number of the payment, least that repays. */
     PAYMENT_BELOW_INTEREST,
-    /** A level payment that does not exceed its interest when rounded: payment, interest, number of the payment. */
+    /** A level payment that does not exceed its interest when rounded: payment, interest, number of the payment, least that repays. */
     LEVEL_PAYMENT_BELOW_INTEREST,
     /** Ends before it begins: given last payment, first payment. */
     ENDS_BEFORE_START,
@@ -27,6 +30,8 @@ public enum Code {
     PREMIUM_TOO_LARGE,
     /** Earlier than the closing: given day, day of closing. */
     BEFORE_CLOSING,
+    /** Earlier than the loan can have been paid out, so long before its first payment: given day, earliest. */
+    BEFORE_LOAN,
     /** A fixed-rate period longer than the whole term: given months, months of the term. */
     LONGER_THAN_TERM,
     /** A buydown of years in which another payment than the level one is due: reduced payments, level payment, number. */

@@ -10,7 +10,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.solve.Boundary;
-import app.impendium.core.solve.Stretches;
+import app.impendium.core.solve.Ranges;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -64,12 +64,12 @@ public final class Borrowing {
         LongFunction<At> at = down -> known.computeIfAbsent(down, units -> at(Money.ofCents(units * UNIT)));
         OptionalLong mostDown =
                 Boundary.largestNear(about(at, free), 0, free.cents() / UNIT, down -> spare(at.apply(down), free) >= 0);
-        // Where the same tests apply and bind, more paid down buys ever more or ever less: the best of each stretch is
+        // Where the same tests apply and bind, more paid down buys ever more or ever less: the best of each range is
         // an end.
         return mostDown.stream()
                 .boxed()
-                .flatMap(end -> Stretches.of(0, end, down -> at.apply(down).situation()).stream())
-                .map(stretch -> best(stretch, down -> at.apply(down).most()))
+                .flatMap(end -> Ranges.of(0, end, down -> at.apply(down).situation()).stream())
+                .map(range -> best(range, down -> at.apply(down).most()))
                 .flatMap(Optional::stream)
                 .max(Comparator.comparing(Most::price)
                         .thenComparing(Comparator.comparing(Most::down).reversed()));
@@ -93,8 +93,8 @@ public final class Borrowing {
                 .orElse(0L);
     }
 
-    /** The better end of a stretch, or as little down as buys as much. */
-    private static Optional<Most> best(Stretches.Stretch in, LongFunction<Optional<Most>> at) {
+    /** The better end of a range, or as little down as buys as much. */
+    private static Optional<Most> best(Ranges.Range in, LongFunction<Optional<Most>> at) {
         Optional<Most> ends = Stream.of(at.apply(in.from()), at.apply(in.to()))
                 .flatMap(Optional::stream)
                 .max(Comparator.comparing(Most::price));

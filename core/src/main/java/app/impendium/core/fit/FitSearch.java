@@ -4,8 +4,7 @@ import app.impendium.core.afford.Allowance;
 import app.impendium.core.afford.Allowance.Room;
 import app.impendium.core.fit.CostAlong.Followed;
 import app.impendium.core.solve.Boundary;
-import app.impendium.core.solve.Stretches;
-import java.util.ArrayList;
+import app.impendium.core.solve.Ranges;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
@@ -15,7 +14,7 @@ import java.util.OptionalLong;
 /**
  * The search along one lever. An estimate leads to where the limits are reached, which is most often a step or two from the
  * answer; from there the boundary is found by asking exactly. Where loans have no figures on the way, or limits apply under
- * conditions, what fits need not be one stretch: the steps are then looked at by stretches in which the same tests apply, from the
+ * conditions, what fits need not be one range: the steps are then looked at by ranges in which the same tests apply, from the
  * best end on.
  */
 final class FitSearch {
@@ -45,16 +44,16 @@ final class FitSearch {
 
     FitAnswer answer() {
         OptionalLong found = loans.haveFigures() && !allowance.isConditional()
-                ? bestIn(new Stretches.Stretch(least, most))
-                : bestOf(stretches());
+                ? bestIn(new Ranges.Range(least, most))
+                : bestOf(ranges());
         return found.isPresent()
                 ? new FitAnswer.Found(lever, lever.value(found.getAsLong()), fitting)
                 : new FitAnswer.Short(lever, nearest());
     }
 
-    private OptionalLong bestOf(List<Stretches.Stretch> stretches) {
-        for (Stretches.Stretch stretch : stretches) {
-            OptionalLong best = bestIn(stretch);
+    private OptionalLong bestOf(List<Ranges.Range> ranges) {
+        for (Ranges.Range range : ranges) {
+            OptionalLong best = bestIn(range);
             if (best.isPresent()) {
                 return best;
             }
@@ -62,19 +61,17 @@ final class FitSearch {
         return OptionalLong.empty();
     }
 
-    /** The best step of a stretch in which a step fits wherever a better one does. */
-    private OptionalLong bestIn(Stretches.Stretch in) {
+    /** The best step of a range in which a step fits wherever a better one does. */
+    private OptionalLong bestIn(Ranges.Range in) {
         long guess = Math.max(in.from(), Math.min(in.to(), guess()));
         return lever.isBestAtLargest()
                 ? Boundary.largestNear(guess, in.from(), in.to(), this::fits)
                 : Boundary.smallestNear(guess, in.from(), in.to(), this::fits);
     }
 
-    /** The stretches in which the same tests apply, the best first. The option's own step parts two. */
-    private List<Stretches.Stretch> stretches() {
-        long own = Math.max(least, Math.min(most, loans.own()));
-        List<Stretches.Stretch> all = new ArrayList<>(Stretches.of(least, own, this::situation));
-        all.addAll(Stretches.of(own + 1, most, this::situation));
+    /** The ranges in which the same tests apply, the best first. The option's own step parts two. */
+    private List<Ranges.Range> ranges() {
+        List<Ranges.Range> all = Ranges.partedAt(loans.own(), least, most, this::situation);
         if (lever.isBestAtLargest()) {
             Collections.reverse(all);
         }

@@ -12,6 +12,7 @@ import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Runs a loan from its first payment to zero, writing the running totals of a schedule. */
 final class Amortizer {
@@ -155,12 +156,10 @@ final class Amortizer {
     /** Computes the payment again, on what is owed after so many payments. */
     private void recalculate(long owed, int paid, String because, Cause cause) {
         PaymentBasis basis = basis(owed, paid);
-        Money level;
-        try {
-            level = LevelPayment.of(basis, terms.rounding());
-        } catch (CaseException noPayment) {
-            throw noPayment.at(because);
+        if (!LevelPayment.isPossible(basis)) {
+            throw splitMonths(basis.payments(), because);
         }
+        Money level = LevelPayment.of(basis, terms.rounding());
         due = level.cents();
         dueFrom = because;
         isChosen = false;
@@ -180,7 +179,8 @@ final class Amortizer {
                 Code.LEVEL_PAYMENT_BELOW_INTEREST,
                 new Value.Amount(due),
                 new Value.Amount(interestCents),
-                new Value.Count(line));
+                new Value.Count(line),
+                leastPayment().toValue());
     }
 
     private CaseException chosenTooSmall(long interestCents) {
@@ -191,6 +191,18 @@ final class Amortizer {
                 new Value.Amount(interestCents),
                 new Value.Count(line),
                 leastPayment().toValue());
+    }
+
+    /** A change after which the accelerated payments left make no whole months, with the nearest payments that it could go with. */
+    private CaseException splitMonths(int left, String because) {
+        List<Value> values = new ArrayList<>(List.of(new Value.Count(left)));
+        int whole = terms.rate().frequency().wholeMonths();
+        int over = left % whole;
+        Stream.of(line - (whole - over), line + over)
+                .filter(payment -> payment > 1 && payment < terms.payments())
+                .map(Value.Count::new)
+                .forEach(values::add);
+        return CaseException.of(because, Code.PAYMENTS_SPLIT_MONTHS, values.toArray(Value[]::new));
     }
 
     /** The least payment from this line on that ends the loan within the payments agreed. */

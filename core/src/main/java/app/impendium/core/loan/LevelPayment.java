@@ -5,6 +5,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
+import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.rate.PeriodicRate;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -29,6 +30,12 @@ public final class LevelPayment {
         return of(PaymentBasis.of(terms), terms.rounding());
     }
 
+    /** Whether there is one: an accelerated loan's payments left must make whole months. */
+    static boolean isPossible(PaymentBasis basis) {
+        PaymentFrequency frequency = basis.rate().frequency();
+        return !frequency.isAccelerated() || basis.payments() % frequency.wholeMonths() == 0;
+    }
+
     /**
      * The level payment on a basis.
      *
@@ -51,7 +58,7 @@ public final class LevelPayment {
     public static Money monthlyOf(PaymentBasis basis, PaymentRounding rounding) {
         int payments = basis.payments();
         int perYear = basis.rate().frequency().perYear();
-        if (payments * MONTHS_PER_YEAR % perYear != 0) {
+        if (!isPossible(basis)) {
             throw CaseException.of(Field.AMORTIZATION, Code.PAYMENTS_SPLIT_MONTHS, new Value.Count(payments));
         }
         PeriodicRate monthly = basis.rate().monthly();

@@ -17,6 +17,8 @@ import java.time.temporal.ChronoUnit;
 public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
     private static final int HALF_MONTH_DAYS = 15;
     private static final int DAYS_PER_YEAR = 366;
+    private static final int MONTHS_PER_YEAR = 12;
+    private static final int MOST_MONTHS_BEFORE = 2;
 
     /**
      * @throws CaseException if the first date lies outside its range
@@ -28,6 +30,11 @@ public record PaymentDates(LocalDate first, PaymentFrequency frequency) {
     /** The usual first payment for a closing date: the first of the second month after it. */
     public static LocalDate firstAfterClosing(LocalDate closing) {
         return closing.withDayOfMonth(1).plusMonths(2);
+    }
+
+    /** The earliest day that the loan can have been paid out on: two months or a period before its first payment, by the longer. */
+    public LocalDate earliestClosing() {
+        return first.minusMonths(Math.max(MOST_MONTHS_BEFORE, MONTHS_PER_YEAR / frequency.perYear()));
     }
 
     /** The date of a payment, counted from 1. */

@@ -1,5 +1,7 @@
 package app.impendium.core.rate;
 
+import java.math.BigInteger;
+
 /**
  * How often a loan is paid. The accelerated kinds pay half or a quarter of the monthly payment every two weeks or every
  * week, and so end early.
@@ -13,6 +15,8 @@ public enum PaymentFrequency {
     WEEKLY(52),
     ACCELERATED_BIWEEKLY(26, 2),
     ACCELERATED_WEEKLY(52, 4);
+
+    private static final int MONTHS_PER_YEAR = 12;
 
     private final int perYear;
     private final int sharesOfMonth;
@@ -34,6 +38,14 @@ public enum PaymentFrequency {
     /** Whether a payment is a share of the monthly one, not a level payment of its own. */
     public boolean isAccelerated() {
         return sharesOfMonth > 1;
+    }
+
+    /** The fewest payments that make whole months: 13 of two weeks make six. */
+    public int wholeMonths() {
+        return perYear
+                / BigInteger.valueOf(perYear)
+                        .gcd(BigInteger.valueOf(MONTHS_PER_YEAR))
+                        .intValue();
     }
 
     /** Into how many payments an accelerated loan's monthly payment is shared: 2 or 4; 1 for the other kinds. */

@@ -9,7 +9,9 @@ import app.impendium.core.money.Percent;
 import app.impendium.core.pricing.RateOffer;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.solve.Boundary;
+import app.impendium.core.solve.Ranges;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -88,11 +90,30 @@ public final class LettingSolver {
     public LettingAnswer lever(FitLever lever) {
         long least = lever.least(option);
         long most = Math.max(least, lever.most(option, LONGEST_YEARS));
-        long own = Math.max(least, Math.min(most, lever.own(option)));
-        OptionalLong found = lever.isBestAtLargest()
-                ? Boundary.largestNear(own, least, most, step -> lendsAt(lever, step))
-                : Boundary.smallestNear(own, least, most, step -> lendsAt(lever, step));
-        return found.isEmpty() ? new LettingAnswer.None(lever) : found(lever, found.getAsLong());
+        List<Ranges.Range> ranges = needsFigures
+                ? Ranges.partedAt(lever.own(option), least, most, step -> hasFigures(lever, step))
+                : Ranges.of(least, most, step -> true);
+        if (lever.isBestAtLargest()) {
+            Collections.reverse(ranges);
+        }
+        for (Ranges.Range range : ranges) {
+            OptionalLong found = bestIn(range, lever);
+            if (found.isPresent()) {
+                return found(lever, found.getAsLong());
+            }
+        }
+        return new LettingAnswer.None(lever);
+    }
+
+    /** The best step of a range in which either all steps have figures or none has. */
+    private OptionalLong bestIn(Ranges.Range in, FitLever lever) {
+        if (!hasFigures(lever, in.from())) {
+            return OptionalLong.empty();
+        }
+        long own = Math.max(in.from(), Math.min(in.to(), lever.own(option)));
+        return lever.isBestAtLargest()
+                ? Boundary.largestNear(own, in.from(), in.to(), step -> lendsAt(lever, step))
+                : Boundary.smallestNear(own, in.from(), in.to(), step -> lendsAt(lever, step));
     }
 
     private LettingAnswer found(FitLever lever, long step) {
@@ -133,11 +154,20 @@ public final class LettingSolver {
 
     private boolean lendsAt(FitLever lever, long step) {
         try {
-            LoanOption applied = lever.applied(level, step);
-            if (needsFigures) {
-                CaseEvaluator.evaluate(applied);
-            }
-            return lends(applied, rent);
+            return lends(lever.applied(level, step), rent);
+        } catch (CaseException noSuchLoan) {
+            return false;
+        }
+    }
+
+    /** Whether what is agreed beside a plain loan still fits one at a step. */
+    private boolean hasFigures(FitLever lever, long step) {
+        if (!needsFigures) {
+            return true;
+        }
+        try {
+            CaseEvaluator.evaluate(lever.applied(level, step));
+            return true;
         } catch (CaseException noSuchLoan) {
             return false;
         }

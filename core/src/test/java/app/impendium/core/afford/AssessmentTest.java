@@ -46,7 +46,7 @@ class AssessmentTest {
                 List.of(Households.debt("car", "310.00", "15000.00")),
                 List.of(new OtherProperty(Money.of("1000.00"), Money.of("840.00"))),
                 Households.NO_FUNDS,
-                new Living(4, Optional.of("north"), Money.of("900.00"), Money.of("210.00")),
+                new Living(4, Optional.of("north"), Optional.of(Money.of("900.00")), Optional.of(Money.of("210.00"))),
                 Optional.of(660),
                 Underwriting.MANUAL);
         LimitSet set = Households.set(
@@ -86,6 +86,25 @@ class AssessmentTest {
         assertThat(read(set, earning("0.00"), new Home(Money.of("10.00"))))
                 .extracting(reading -> ((Unknown) reading).why())
                 .containsExactly(Why.NO_INCOME, Why.NO_VALUE, Why.NO_SCORE);
+
+        LimitSet left = Households.set(atMost(Measure.RESIDUAL_INCOME, "1200"), atMost(Measure.RESERVES, "2"));
+        assertThat(read(left, earning("0.00"), new Home(Money.of("10.00"))))
+                .extracting(reading -> ((Unknown) reading).why())
+                .containsOnly(Why.NO_INCOME);
+    }
+
+    @Test
+    void doesNotAssessWhatIsLeftOverOfAnIncomeWithoutTaxAndUpkeep() {
+        LimitSet set = Households.set(atMost(Measure.RESIDUAL_INCOME, "1200"));
+        Household unsaid = earning("6000.00");
+        Home dear = new Home(Money.of("5900.00"));
+
+        assertThat(read(set, unsaid, dear))
+                .extracting(reading -> ((Unknown) reading).why())
+                .containsExactly(Why.NO_LIVING_COSTS);
+        Allowance allowance = new Allowance(set, CountedHousehold.of(unsaid, set, Set.of()));
+        assertThat(allowance.isMetBy(dear)).isTrue();
+        assertThat(IncomeNeed.missing(allowance, dear)).hasValue(Money.ZERO);
     }
 
     @Test

@@ -6,6 +6,7 @@ import app.impendium.core.rate.AnnualRate;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -34,7 +35,8 @@ public final class RandomHouseholds {
                         Arbitraries.integers().between(1, 7),
                         Arbitraries.of("north", "south").optional(0.9),
                         Arbitraries.longs().between(0, 150_000))
-                .as((people, region, taxes) -> new Living(people, region, Money.ofCents(taxes), Money.of("180.00")));
+                .as((people, region, taxes) ->
+                        new Living(people, region, Optional.of(Money.ofCents(taxes)), Optional.of(Money.of("180.00"))));
         return Combinators.combine(
                         incomes.list().ofMinSize(1).ofMaxSize(3),
                         several,

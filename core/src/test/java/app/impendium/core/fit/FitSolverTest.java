@@ -141,7 +141,7 @@ class FitSolverTest {
     }
 
     @Test
-    void findsTheLargestLoanWhereWhatFitsIsNotOneStretch() {
+    void findsTheLargestLoanWhereWhatFitsIsNotOneRange() {
         LimitSet set = Households.set(
                 Households.atMost(
                         Measure.BACK_END, "36", new Condition.Below(Condition.Fact.RESERVES, BigDecimal.valueOf(6))),

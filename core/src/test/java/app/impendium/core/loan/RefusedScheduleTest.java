@@ -9,6 +9,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.GivenUpException;
 import app.impendium.core.finding.Patience;
+import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.Compounding;
@@ -30,6 +31,8 @@ class RefusedScheduleTest {
 
         assertThat(finding.path()).isEqualTo("features.rateChanges[1]");
         assertThat(finding.code()).isEqualTo(Code.PAYMENTS_SPLIT_MONTHS);
+        // 610 payments are left from payment 41 on; 611 and 598 are 47 and 46 times 13.
+        assertThat(finding.values()).containsExactly(new Value.Count(610), new Value.Count(40), new Value.Count(53));
     }
 
     @Test

@@ -7,10 +7,12 @@ import app.impendium.core.afford.StressedRate;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.fit.FitLever;
+import app.impendium.core.loan.LoanFeatures;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
 import app.impendium.core.rate.AnnualRate;
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -83,6 +85,33 @@ class LettingPropertiesTest {
                 assertThat(lendsAt(lever, home, best, programme, basis, rent)).isFalse();
             }
         }
+    }
+
+    @Property(tries = 60)
+    void theLargestLoanIsTheMostThatIsLentAlsoWhereSmallOnesHaveNoFigures(
+            @ForAll("homes") LoanOption home,
+            @ForAll("programmes") Programme programme,
+            @ForAll @LongRange(min = 40_000, max = 900_000) long rent) {
+        Money balloon = Money.of("20000.00");
+        LoanOption ballooned = home.withFeatures(new LoanFeatures(
+                0,
+                balloon,
+                home.features().regular(),
+                List.of(),
+                List.of(),
+                home.features().extraEffect(),
+                List.of()));
+        LettingSolver solver = solver(ballooned, programme, LettingBasis.LONG, Money.ofCents(rent));
+
+        Optional<BigDecimal> largest = solver.lever(FitLever.LOAN) instanceof LettingAnswer.Found found
+                ? Optional.of(found.value())
+                : Optional.empty();
+
+        assertThat(largest)
+                .isEqualTo(
+                        solver.most() instanceof Lending.Most most
+                                ? Optional.of(BigDecimal.valueOf(most.loan().cents() / 100))
+                                : Optional.empty());
     }
 
     @Property(tries = 150)

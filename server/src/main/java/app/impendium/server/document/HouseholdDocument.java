@@ -17,8 +17,8 @@ import java.util.List;
  * @param mustStayCents what they want to keep back; absent for nothing
  * @param size how many live in the household; absent for one
  * @param region where they live, by the name that a limit set's table has for it; absent where it is not said
- * @param incomeTaxCents income tax and contributions a month; absent for none
- * @param upkeepCents what running the home takes a month; absent for nothing
+ * @param incomeTaxCents income tax and contributions a month; absent where it is not said
+ * @param upkeepCents what running the home takes a month; absent where it is not said
  * @param housingTodayCents what living costs today a month, rent or loan with tax and insurance; absent where it is not said
  * @param score the credit score that counts; absent where it is not known
  * @param underwriting who decides on the application; absent for a person

@@ -154,10 +154,12 @@ final class FeaturesReader {
                 : isAfterClosing(path + "." + byDay, day);
     }
 
+    /** Whether the loan is paid out by a day: by the closing, or, where that is not said, as early as it can be. */
     private boolean isAfterClosing(String path, LocalDate day) {
-        if (closing.filter(day::isBefore).isPresent()) {
-            findings.add(
-                    Finding.of(path, Code.BEFORE_CLOSING, new Value.Day(day), new Value.Day(closing.orElseThrow())));
+        Code code = closing.isPresent() ? Code.BEFORE_CLOSING : Code.BEFORE_LOAN;
+        Optional<LocalDate> earliest = closing.or(() -> dates.map(PaymentDates::earliestClosing));
+        if (earliest.filter(day::isBefore).isPresent()) {
+            findings.add(Finding.of(path, code, new Value.Day(day), new Value.Day(earliest.orElseThrow())));
             return false;
         }
         return dates.isPresent();

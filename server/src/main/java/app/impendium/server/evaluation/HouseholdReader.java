@@ -86,8 +86,8 @@ public final class HouseholdReader {
                 () -> new Living(
                         given.size() == null ? 1 : given.size(),
                         Optional.ofNullable(given.region()),
-                        Needed.money(given.incomeTaxCents()),
-                        Needed.money(given.upkeepCents())));
+                        Optional.ofNullable(given.incomeTaxCents()).map(Money::ofCents),
+                        Optional.ofNullable(given.upkeepCents()).map(Money::ofCents)));
         List<Debt> debts = owed.stream()
                 .filter(debt -> debt != null && (debt.paymentCents() != null || debt.balanceCents() != null))
                 .map(HouseholdReader::countable)

@@ -5,6 +5,7 @@ import app.impendium.core.afford.Reading;
 import app.impendium.server.document.Convention.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -27,11 +28,19 @@ public record ReadingView(
         boolean isMet) {
 
     static List<ReadingView> all(LimitSet set, List<Reading> readings) {
-        return readings.stream().map(reading -> of(set, reading)).toList();
+        List<ReadingView> views = new ArrayList<>(readings.size());
+        int test = 0;
+        for (Reading reading : readings) {
+            // In the set's order; of two that are alike, each stands for itself.
+            while (!set.tests().get(test).equals(reading.test())) {
+                test++;
+            }
+            views.add(of(test++, reading));
+        }
+        return views;
     }
 
-    private static ReadingView of(LimitSet set, Reading reading) {
-        int test = set.tests().indexOf(reading.test());
+    private static ReadingView of(int test, Reading reading) {
         Measure measure = Measure.valueOf(reading.test().measure().name());
         if (reading instanceof Reading.Measured measured) {
             return new ReadingView(

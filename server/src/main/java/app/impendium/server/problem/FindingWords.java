@@ -29,12 +29,7 @@ record FindingWords(String given, String allowed, String message) {
                 case NOT_ABOVE_ZERO -> only("above 0 %");
                 case TOO_MANY_DECIMALS -> only("at most " + value(1) + " decimals");
                 case TERM_SPLITS_PAYMENTS -> termSplitsPayments();
-                case PAYMENTS_SPLIT_MONTHS ->
-                    because(
-                            value(0) + " payments left",
-                            "a number of payments that makes whole months",
-                            "An accelerated payment is a share of the monthly one, and " + value(0)
-                                    + " payments do not make whole months.");
+                case PAYMENTS_SPLIT_MONTHS -> paymentsSplitMonths();
                 case PAYMENT_BELOW_INTEREST ->
                     because(
                             value(0),
@@ -45,11 +40,11 @@ record FindingWords(String given, String allowed, String message) {
                 case LEVEL_PAYMENT_BELOW_INTEREST ->
                     because(
                             "a level payment of " + value(0),
-                            "a shorter term or a lower rate",
+                            "a payment of " + value(3) + ", a shorter term or a lower rate",
                             "The level payment of " + value(0) + " does not exceed the interest of " + value(1)
                                     + " due with payment " + value(2)
-                                    + ", so nothing would be repaid before the end. A shorter term or a lower rate is"
-                                    + " needed.");
+                                    + ", so nothing would be repaid before the end. The least that repays the loan in"
+                                    + " its term is " + value(3) + "; a shorter term or a lower rate would do too.");
                 case ENDS_BEFORE_START ->
                     because(
                             "payment " + value(0),
@@ -72,6 +67,12 @@ record FindingWords(String given, String allowed, String message) {
                             value(0),
                             value(1) + " or later",
                             "The " + value(0) + " comes before the closing on " + value(1) + ".");
+                case BEFORE_LOAN ->
+                    because(
+                            value(0),
+                            value(1) + " or later",
+                            "The " + value(0) + " comes before the loan, which begins on " + value(1)
+                                    + " at the earliest by its first payment.");
                 case LONGER_THAN_TERM -> only("up to the whole term of " + value(1));
                 case BUYDOWN_OF_OTHER_PAYMENT ->
                     because(
@@ -212,6 +213,18 @@ record FindingWords(String given, String allowed, String message) {
                             value(0),
                             "a lower rate in the rate table",
                             "The rate table has no lower rate to buy with points.");
+        }
+
+        private FindingWords paymentsSplitMonths() {
+            String nearest = String.join(" or ", values.subList(1, values.size()));
+            return because(
+                    value(0) + " payments left",
+                    nearest.isEmpty()
+                            ? "a number of payments that makes whole months"
+                            : "the change with payment " + nearest,
+                    "An accelerated payment is a share of the monthly one, and " + value(0)
+                            + " payments do not make whole months."
+                            + (nearest.isEmpty() ? "" : " With payment " + nearest + " the change would do."));
         }
 
         private FindingWords termSplitsPayments() {

@@ -68,12 +68,14 @@ record ReadingWords(ReadingView reading, LimitSetDocument limits, Writing writin
     }
 
     private String unknown() {
-        return switch (reading.unknown()) {
-            case NO_INCOME -> "no ratio without income";
-            case NO_SCORE -> "no score given";
-            case NO_VALUE -> "no value of the home given";
-            case NO_REGION -> "no region of the table given";
-        };
+        return "not assessed: "
+                + switch (reading.unknown()) {
+                    case NO_INCOME -> "no income given";
+                    case NO_SCORE -> "no score given";
+                    case NO_VALUE -> "no value of the home given";
+                    case NO_REGION -> "no region of the table given";
+                    case NO_LIVING_COSTS -> "no income tax or upkeep given";
+                };
     }
 
     private boolean isPercent() {
