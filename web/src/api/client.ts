@@ -89,6 +89,7 @@ export type OfferDocument = Schemas['OfferDocument']
 export type AddOnDocument = Schemas['AddOnDocument']
 export type CreditWayView = Schemas['CreditWayView']
 export type PricedOnDocument = Schemas['PricedOnDocument']
+export type PricedAtDocument = Schemas['PricedAtDocument']
 export type GridCellView = Schemas['GridCellView']
 export type Session = Schemas['SessionView']
 /** A refusal; where someone else's save stands in the way, with that state, and of a table without its columns, with those it has. */

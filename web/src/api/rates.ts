@@ -34,7 +34,7 @@ export const askRateDesk = async (termMonths: number) =>
   dataOf(await api.GET('/api/rate-desk', { params: { query: { termMonths } } }))
 
 /** What an option is priced on. */
-export type Pricing = { table: RateTableDocument | null; score: number | null }
+export type Pricing = { table: RateTableDocument | null }
 
 /** The rates of a table as they are offered for an option. */
 export const rateOffersQuery = ({ document, index: option }: AnsweredOption, pricing: Pricing) =>

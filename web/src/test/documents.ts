@@ -76,6 +76,7 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
         duesCents: null,
         otherCents: null,
       },
+      pricedAt: null,
     },
   ],
   ...fields,

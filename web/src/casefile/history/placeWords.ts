@@ -23,6 +23,7 @@ const PLACES: Partial<Record<string, string>> = {
   financing: 'what is financed',
   interestOnlyPayments: 'interest-only payments',
   pricedOn: 'rate table',
+  pricedAt: 'what it was priced for',
   handout: 'hand-out',
   letting: 'rental',
   home: 'home that is let',

@@ -9,6 +9,7 @@ import { RenameField } from '../RenameField'
 import { ColumnNotes } from './ColumnNotes'
 import type { Compared } from './compared'
 import { LineSample } from './LineSample'
+import { PriceAgain } from './PriceAgain'
 
 type ColumnHeadProps = { compared: Compared; isEdited: boolean; edit: () => void }
 
@@ -78,6 +79,7 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
       </DropdownMenu.Root>
       <FitsLimits option={option} />
       <ColumnNotes compared={compared} />
+      <PriceAgain compared={compared} />
     </>
   )
 }

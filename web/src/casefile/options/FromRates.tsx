@@ -4,10 +4,11 @@ import { rateOffersQuery } from '../../api/rates'
 import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { AnswerButton } from '../../answer/AnswerButton'
+import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { withTerms } from '../option'
 import { pricedWords } from '../../practice/rates/tables'
-import { withPoints } from './alternatives'
+import { CountedAddOns } from './CountedAddOns'
+import { withOffer } from './priced'
 import { PricingFields } from './PricingFields'
 import { useAddPriced } from './useAddPriced'
 import { usePricing } from './usePricing'
@@ -15,7 +16,8 @@ import { usePricing } from './usePricing'
 /** The rates of a table with what they cost on this loan; each becomes an option by one action. */
 export function FromRates() {
   const pricing = usePricing()
-  const { answered } = useOption()
+  const { answered, figures } = useOption()
+  const { score } = useOpenCase().document.household
   const { add, room } = useAddPriced()
   const offers = useAnswer(rateOffersQuery(answered, pricing.pricing), answered.document)
   return (
@@ -23,8 +25,13 @@ export function FromRates() {
       <PricingFields pricing={pricing} />
       {pricing.view && <AnswerStatus of={offers} />}
       <AnswerScope of={offers}>
+        {pricing.view && offers.value && (
+          <CountedAddOns
+            addOns={pricing.view.table.addOns.filter((_, i) => offers.value?.addOns.includes(i))}
+          />
+        )}
         <ul className="mt-4" aria-label="Rates offered">
-          {offers.value?.map(({ ratePercent, pointsPercent, costCents, paymentCents }) => (
+          {offers.value?.offers.map(({ ratePercent, pointsPercent, costCents, paymentCents }) => (
             <li key={ratePercent} className="border-rule border-b py-2">
               <span className="font-figures text-lg">
                 {formatPercent(ratePercent)} for {pricedWords(pointsPercent)}
@@ -38,7 +45,14 @@ export function FromRates() {
                   disabled={room === 0}
                   onClick={() =>
                     add(
-                      [(option) => withPoints(pointsPercent)(withTerms({ ratePercent })(option))],
+                      [
+                        withOffer({
+                          ratePercent,
+                          pointsPercent,
+                          loanToValuePercent: figures.loanToValuePercent,
+                          score,
+                        }),
+                      ],
                       pricing.pricedOn,
                     )
                   }

@@ -2,15 +2,17 @@ import { Link } from '@tanstack/react-router'
 import { formatDay } from '../../format/date'
 import { ChoiceField } from '../../field/ChoiceField'
 import { Field } from '../../field/Field'
+import { readScore } from '../../entry/score'
 import { isStale } from '../../practice/rates/tables'
-import { readScore } from '../../practice/rates/AddOnList'
+import { withHousehold } from '../afford/household'
 import { useOpenCase } from '../CaseContext'
 import type { usePricing } from './usePricing'
 
 /** Which rate table and which credit score options are priced for. */
 export function PricingFields({ pricing }: { pricing: ReturnType<typeof usePricing> }) {
-  const { locale } = useOpenCase()
-  const { tables, view, today, choose, setScore, isPending, error } = pricing
+  const { store, document, locale } = useOpenCase()
+  const { score } = document.household
+  const { tables, view, today, choose, isPending, error } = pricing
   if (error) return <p className="field-problem">{error.message}</p>
   if (!view) {
     return (
@@ -46,13 +48,13 @@ export function PricingFields({ pricing }: { pricing: ReturnType<typeof usePrici
       {view.table.addOns.length > 0 && (
         <Field
           label="Credit score"
-          hint="where it is known"
-          pointer="/pricing/score"
-          text={pricing.pricing.score === null ? '' : String(pricing.pricing.score)}
+          hint="the case’s own, where it is known"
+          pointer="/household/score"
+          text={score === null ? '' : String(score)}
           read={readScore}
           inputMode="numeric"
-          take={setScore}
-          clear={() => setScore(null)}
+          take={(known) => store.changeDocument(withHousehold(document, { score: known }))}
+          clear={() => store.changeDocument(withHousehold(document, { score: null }))}
         />
       )}
     </div>

@@ -125,7 +125,10 @@ export const withPoints =
       amount: share(Math.abs(percent)),
       paidBy: null,
     }
-    return withClosing({ items: percent === 0 ? others : [...others, item] })(option)
+    return {
+      ...withClosing({ items: percent === 0 ? others : [...others, item] })(option),
+      pricedAt: null,
+    }
   }
 
 const ROUND_CENTS = 50_00

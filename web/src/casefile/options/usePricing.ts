@@ -11,20 +11,19 @@ export function usePricing() {
   const { option } = useOption()
   const { data, error, isPending } = useQuery(rateTablesQuery)
   const [chosenId, choose] = useState<string | null>(document.pricedOn?.tableId ?? null)
-  const [score, setScore] = useState<number | null>(document.pricedOn?.score ?? null)
   const tables: readonly RateTableView[] = data?.tables ?? []
   const view =
     tables.find(({ id }) => id === chosenId) ??
     tables.find(({ table }) => table.termMonths === option.terms.amortizationMonths) ??
     tables[0] ??
     null
-  const pricing: Pricing = { table: view?.table ?? null, score }
+  const pricing: Pricing = { table: view?.table ?? null }
   const pricedOn: PricedOnDocument | null = view && {
     tableId: view.id,
     name: view.table.name,
     day: view.table.day,
     simulated: view.table.simulated,
-    score,
+    score: document.household.score,
   }
-  return { tables, view, today: data?.today ?? '', pricing, pricedOn, choose, setScore, error, isPending }
+  return { tables, view, today: data?.today ?? '', pricing, pricedOn, choose, error, isPending }
 }

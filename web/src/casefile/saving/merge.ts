@@ -85,6 +85,8 @@ const ONE_VALUE: readonly (readonly string[])[] = [
   ['firstPayment', 'firstDay'],
   ['lastPayment', 'lastDay'],
   ['per', 'hoursPerWeek'],
+  // What an option was priced for.
+  ['ratePercent', 'pointsPercent', 'loanToValuePercent', 'score'],
   // An estimate belongs to the figure that it became.
   ['propertyTax', 'propertyTaxEstimate'],
   ['homeInsuranceCents', 'homeInsuranceEstimate'],

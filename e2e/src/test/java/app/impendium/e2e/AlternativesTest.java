@@ -33,12 +33,37 @@ class AlternativesTest extends Journey {
 
         advisor.alternative("From the rate table…");
         advisor.press("Add as option at 6\u202f%");
-        assertThat(advisor.column("1 point, 6\u202f%")).isVisible();
+        assertThat(advisor.column("1.375 points, 6\u202f%")).isVisible();
         page.getByRole(AriaRole.GRID).getByRole(AriaRole.BUTTON).first().click();
         assertThat(advisor.row("KEPT_COST")).hasCount(6);
         assertThat(page.getByText("Six options at the most", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         advisor.waitUntilSaved();
+    }
+
+    @Test
+    void saysThatAnOptionWasPricedForAnotherLoan() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Priced again", "");
+        advisor.view("Options").alternative("From the rate table…");
+        Page page = advisor.page();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Add-ons counted")))
+                .hasText("0.375 points above 75\u202f% and up to 80\u202f%, score 0 to 739");
+        advisor.press("Add as option at 6\u202f%");
+        Locator columns = page.getByTestId("columns");
+        assertThat(columns).not().containsText("the table now asks");
+
+        advisor.column("1.375 points, 6\u202f%").click();
+        advisor.item("Edit its sentence");
+        advisor.say(Field.DOWN_PAYMENT, "25%");
+        assertThat(columns).containsText("Priced at 80\u202f% of the value; the table now asks 1 point.");
+        advisor.press("Price again");
+
+        assertThat(columns).not().containsText("the table now asks");
+        assertThat(advisor.column("1 point, 6\u202f%")).isVisible();
+        advisor.waitUntilSaved();
+        page.reload();
+        assertThat(advisor.column("1 point, 6\u202f%")).isVisible();
+        assertThat(columns).not().containsText("the table now asks");
     }
 
     @Test

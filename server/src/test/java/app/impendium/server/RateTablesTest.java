@@ -123,8 +123,8 @@ class RateTablesTest {
         question.set("table", table("Thirty years"));
 
         // 265,795.00 is borrowed at 85 % of the value: 1.5 points are 3,986.93, and 4,651.41 with the add-on.
-        JsonNode good = ways(question.put("score", 760), 4200_00);
-        JsonNode poor = ways(question.put("score", 700), 4200_00);
+        JsonNode good = ways(scored(question, 760), 4200_00);
+        JsonNode poor = ways(scored(question, 700), 4200_00);
 
         assertThat(good.at("/0/way").asString()).isEqualTo("POINTS");
         assertThat(good.at("/0/costCents").asLong()).isEqualTo(3986_93);
@@ -147,9 +147,12 @@ class RateTablesTest {
         ObjectNode question = (ObjectNode) Documents.json("{}");
         question.set("document", Documents.purchase("Offers"));
         question.set("table", table("Thirty years"));
-        question.put("score", 700);
+        scored(question, 700);
 
-        JsonNode offers = BEA.post("/api/rate-offers/0", question.toString()).body();
+        JsonNode answer = BEA.post("/api/rate-offers/0", question.toString()).body();
+
+        JsonNode offers = answer.get("offers");
+        assertThat(answer.get("addOns").toString()).isEqualTo("[0]");
 
         assertThat(offers.get(0).toString())
                 .startsWith("{\"ratePercent\":5.25,\"pointsPercent\":1.75,\"costCents\":465141,\"paymentCents\":");
@@ -157,6 +160,28 @@ class RateTablesTest {
         assertThat(BEA.post("/api/rate-offers/0", question.putNull("table").toString())
                         .messageAt("/table"))
                 .contains("missing");
+    }
+
+    @Test
+    void priceForTheScoreOfAnOlderCaseThatOnlyItsPricingNamed() {
+        ObjectNode document = Documents.purchase("Older");
+        document.putObject("pricedOn")
+                .put("tableId", "t")
+                .put("name", "Thirty years")
+                .put("day", "2026-11-01")
+                .put("simulated", false)
+                .put("score", 700);
+        ObjectNode question = (ObjectNode) Documents.json("{}");
+        question.set("document", document);
+        question.set("table", table("Thirty years"));
+
+        assertThat(BEA.post("/api/rate-offers/0", question.toString()).body().at("/offers/0/pointsPercent"))
+                .hasToString("1.75");
+    }
+
+    private static ObjectNode scored(ObjectNode question, int score) {
+        ((ObjectNode) question.get("document")).putObject("household").put("score", score);
+        return question;
     }
 
     private static JsonNode ways(ObjectNode question, long cents) {

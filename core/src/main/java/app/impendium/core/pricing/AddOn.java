@@ -40,19 +40,16 @@ public record AddOn(
         }
     }
 
-    /**
-     * Whether it applies.
-     *
-     * @param loanToValue in percent, where it is known
-     * @param score where it is known; one that is not known is taken to be the best
-     */
-    boolean appliesTo(Optional<BigDecimal> loanToValue, Optional<Integer> score) {
-        int known = score.orElse(HIGHEST_SCORE);
-        return known >= leastScore
-                && known <= mostScore
-                && loanToValue
-                        .filter(share -> share.compareTo(aboveLoanToValue.value()) > 0
-                                && share.compareTo(upToLoanToValue.value()) <= 0)
-                        .isPresent();
+    /** Whether it applies to loans of a share of the value, in percent; to none where that is not known. */
+    boolean appliesTo(Optional<BigDecimal> loanToValue) {
+        return loanToValue
+                .filter(share ->
+                        share.compareTo(aboveLoanToValue.value()) > 0 && share.compareTo(upToLoanToValue.value()) <= 0)
+                .isPresent();
+    }
+
+    /** Whether it applies to clients of a credit score. */
+    boolean appliesTo(int score) {
+        return score >= leastScore && score <= mostScore;
     }
 }

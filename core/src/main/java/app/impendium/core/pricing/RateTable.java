@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * A practice's rates for one product. Immutable.
@@ -49,16 +50,36 @@ public record RateTable(LoanTerm term, List<RateOffer> offers, List<AddOn> addOn
      * The offers for a loan, what its loan-to-value and score add in their points, from the lowest rate to the highest.
      *
      * @param loanToValue in percent, where it is known
-     * @param score the clients' credit score, where it is known
+     * @param score the clients' credit score, where it is known; else the one that adds most
      */
     public List<RateOffer> pricedFor(Optional<BigDecimal> loanToValue, Optional<Integer> score) {
-        SignedPoints added = addOns.stream()
-                .filter(addOn -> addOn.appliesTo(loanToValue, score))
-                .map(AddOn::points)
-                .reduce(SignedPoints.NONE, SignedPoints::plus);
+        SignedPoints added = sum(addOnsFor(loanToValue, score));
         return offers.stream()
                 .map(offer -> new RateOffer(offer.rate(), offer.points().plus(added)))
                 .toList();
+    }
+
+    /**
+     * The add-ons that count for a loan.
+     *
+     * @param loanToValue in percent, where it is known
+     * @param score the clients' credit score, where it is known; else the one that adds most, since any may turn out to be theirs
+     */
+    public List<AddOn> addOnsFor(Optional<BigDecimal> loanToValue, Optional<Integer> score) {
+        List<AddOn> ofShare =
+                addOns.stream().filter(addOn -> addOn.appliesTo(loanToValue)).toList();
+        IntStream scores = score.isPresent()
+                ? IntStream.of(score.get())
+                : IntStream.concat(
+                        IntStream.of(AddOn.HIGHEST_SCORE), ofShare.stream().mapToInt(AddOn::mostScore));
+        return scores.mapToObj(each ->
+                        ofShare.stream().filter(addOn -> addOn.appliesTo(each)).toList())
+                .max(Comparator.comparing(RateTable::sum))
+                .orElseThrow();
+    }
+
+    private static SignedPoints sum(List<AddOn> counted) {
+        return counted.stream().map(AddOn::points).reduce(SignedPoints.NONE, SignedPoints::plus);
     }
 
     /** The offer with the most points that an amount pays for on a loan; none where it pays for none. */

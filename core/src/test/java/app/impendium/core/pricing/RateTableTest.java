@@ -48,16 +48,26 @@ class RateTableTest {
         assertThat(lowest(table, "80", 719)).isEqualByComparingTo("2.25");
         assertThat(lowest(table, "80", 720)).isEqualByComparingTo("1.75");
         assertThat(lowest(table, "80.001", 720)).isEqualByComparingTo("2");
-        assertThat(table.pricedFor(Optional.of(new BigDecimal("78")), Optional.empty())
-                        .get(0)
-                        .points()
-                        .percent())
-                .isEqualByComparingTo("1.75");
         assertThat(table.pricedFor(Optional.empty(), Optional.of(600))
                         .get(0)
                         .points()
                         .percent())
                 .isEqualByComparingTo("1.75");
+    }
+
+    @Test
+    void takesAnUnknownScoreToBeTheOneThatAddsMost() {
+        AddOn high = addOn("75", "80", 740, 999, "0.25");
+        AddOn low = addOn("75", "80", 620, 739, "1");
+        AddOn anyone = addOn("75", "80", 0, 999, "0.125");
+        RateTable table = table(high, low, anyone);
+
+        assertThat(table.addOnsFor(Optional.of(new BigDecimal("80")), Optional.empty()))
+                .containsExactly(low, anyone);
+        assertThat(table.addOnsFor(Optional.of(new BigDecimal("80")), Optional.of(740)))
+                .containsExactly(high, anyone);
+        assertThat(table.addOnsFor(Optional.of(new BigDecimal("75")), Optional.empty()))
+                .isEmpty();
     }
 
     private static BigDecimal lowest(RateTable table, String loanToValue, int score) {

@@ -43,7 +43,8 @@ final class BareCase {
                 option.terms(),
                 option.features(),
                 new ClosingDocument(null, closing.items(), closing.upfrontPremium(), List.of()),
-                option.housing());
+                option.housing(),
+                null);
     }
 
     private static FinancingDocument withoutDebts(RefinancingDocument loan) {

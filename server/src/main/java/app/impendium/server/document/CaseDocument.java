@@ -47,6 +47,10 @@ public record CaseDocument(
         assumptions = assumptions == null ? AssumptionsDocument.NONE : assumptions;
         debts = debts == null ? List.of() : debts;
         household = household == null ? HouseholdDocument.NONE : household;
+        // A case has one score. Where options were priced for one before the household had it, that is the household's.
+        if (household.score() == null && pricedOn != null && pricedOn.score() != null) {
+            household = household.withScore(pricedOn.score());
+        }
     }
 
     /** The same, called otherwise and for others. */

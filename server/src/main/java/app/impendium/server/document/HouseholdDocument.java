@@ -51,6 +51,25 @@ public record HouseholdDocument(
         properties = properties == null ? List.of() : properties;
     }
 
+    /** The same with a credit score. */
+    HouseholdDocument withScore(int known) {
+        return new HouseholdDocument(
+                people,
+                incomes,
+                properties,
+                atHandCents,
+                giftsCents,
+                mustStayCents,
+                size,
+                region,
+                incomeTaxCents,
+                upkeepCents,
+                housingTodayCents,
+                known,
+                underwriting,
+                limitSet);
+    }
+
     /**
      * Someone who borrows.
      *

@@ -9,6 +9,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param features absent for none
  * @param closing absent for nothing due
  * @param housing absent for no costs
+ * @param pricedAt what its points were taken from the case's rate table for; absent for points of its own
  */
 public record OptionDocument(
         String id,
@@ -17,7 +18,8 @@ public record OptionDocument(
         TermsDocument terms,
         FeaturesDocument features,
         ClosingDocument closing,
-        HousingDocument housing)
+        HousingDocument housing,
+        @Schema(nullable = true) PricedAtDocument pricedAt)
         implements Entry {
 
     /** What is not sent holds nothing. */
@@ -29,11 +31,11 @@ public record OptionDocument(
 
     /** The same with other features. */
     public OptionDocument withFeatures(FeaturesDocument others) {
-        return new OptionDocument(id, name, financing, terms, others, closing, housing);
+        return new OptionDocument(id, name, financing, terms, others, closing, housing, pricedAt);
     }
 
     /** The same under other terms. */
     public OptionDocument withTerms(TermsDocument others) {
-        return new OptionDocument(id, name, financing, others, features, closing, housing);
+        return new OptionDocument(id, name, financing, others, features, closing, housing, pricedAt);
     }
 }

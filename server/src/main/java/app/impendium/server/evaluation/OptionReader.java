@@ -63,6 +63,7 @@ final class OptionReader {
         Optional<Financing> financing = Needed.value("financing", document.financing(), findings)
                 .flatMap(given -> given.match(this::purchase, this::loanOnly, this::refinancing));
         EstimateReader.check(document.housing(), findings);
+        PricedOnReader.check(document.pricedAt(), findings);
         Optional<LoanOption> option =
                 Needed.value("terms", document.terms(), findings).flatMap(terms -> option(financing, terms));
         findings.throwIfAny();

@@ -30,12 +30,22 @@ class PricingController {
      * A case to be priced.
      *
      * @param table the rates that points are taken from; absent for none
-     * @param score the clients' credit score; absent where it is not known
      */
     record PricingQuestion(
-            CaseDocument document,
-            @Schema(nullable = true) RateTableDocument table,
-            @Schema(nullable = true) Integer score) {}
+            CaseDocument document, @Schema(nullable = true) RateTableDocument table) {
+        /** The clients' credit score, where it is known. */
+        Optional<Integer> score() {
+            return Optional.ofNullable(document.household().score());
+        }
+    }
+
+    /**
+     * What a table offers for an option.
+     *
+     * @param offers from the lowest rate to the highest
+     * @param addOns the places among the table's add-ons of those that count
+     */
+    record OffersView(List<OfferView> offers, List<Integer> addOns) {}
 
     /**
      * A rate of the table as it is offered for an option, in whole cents.
@@ -50,22 +60,25 @@ class PricingController {
             long costCents,
             @Schema(nullable = true) Long paymentCents) {}
 
-    /** The rates of the table for an option, from the lowest to the highest. */
+    /** The rates of the table for an option. */
     @PostMapping("/api/rate-offers/{option}")
-    List<OfferView> offers(@PathVariable int option, @RequestBody PricingQuestion question) {
+    OffersView offers(@PathVariable int option, @RequestBody PricingQuestion question) {
         if (question.table() == null) {
             throw CaseException.of("table", Code.MISSING);
         }
         RateTable table = table(question.table());
         return DocumentEvaluator.ofOption(
-                question.document(),
-                option,
-                figures -> table
-                        .pricedFor(
-                                figures.option().financing().loanToValuePercent(),
-                                Optional.ofNullable(question.score()))
-                        .stream()
-                        .map(offer -> view(offer, figures.option()))
+                question.document(), option, figures -> offers(table, figures.option(), question.score()));
+    }
+
+    private static OffersView offers(RateTable table, LoanOption option, Optional<Integer> score) {
+        Optional<BigDecimal> share = option.financing().loanToValuePercent();
+        return new OffersView(
+                table.pricedFor(share, score).stream()
+                        .map(offer -> view(offer, option))
+                        .toList(),
+                table.addOnsFor(share, score).stream()
+                        .map(table.addOns()::indexOf)
                         .toList());
     }
 
@@ -97,7 +110,7 @@ class PricingController {
         return DocumentEvaluator.ofOption(question.document(), option, figures -> {
             SellerCredit credit =
                     Parameters.checked(() -> new SellerCredit(figures.option(), Money.ofCents(creditCents)));
-            List<CreditWay> ways = credit.ways(table, Optional.ofNullable(question.score()));
+            List<CreditWay> ways = credit.ways(table, question.score());
             return ways.stream().map(CreditWayView::of).toList();
         });
     }

@@ -144,7 +144,14 @@ final class LoanCsv {
                 .withAmortizationMonths(months.get())
                 .withFirstPayment(first.get());
         OptionDocument option = new OptionDocument(
-                usualOption.id(), null, financing.get(), terms, usualOption.features(), usualOption.closing(), housing);
+                usualOption.id(),
+                null,
+                financing.get(),
+                terms,
+                usualOption.features(),
+                usualOption.closing(),
+                housing,
+                null);
         CaseDocument document = usual.named(line.text(CASE), line.text(CLIENTS)).withOptions(List.of(option));
         try {
             DocumentEvaluator.evaluate(document);
