@@ -22,6 +22,7 @@ export function aComparison(columns: readonly Column[], fields: Partial<Comparis
     keptIsGiven: true,
     horizonMonths,
     homeCostsCount: false,
+    homeDifferences: [],
     baseline: answered[0] ?? 0,
     cheapestThen: answered.filter((place) => last(place) === least),
     cheapest: [{ fromMonth: 1, toMonth: horizonMonths, option: answered[0] ?? 0 }],

@@ -11,6 +11,7 @@ import { Columns } from './Columns'
 import { Conclusion } from './Conclusion'
 import { CostChart } from './CostChart'
 import { Grid } from './Grid'
+import { HomeDifferences } from './HomeDifferences'
 import { useComparison } from './useComparison'
 import { Valuation } from './Valuation'
 import './columns.css'
@@ -27,6 +28,7 @@ export function OptionsView() {
   return (
     <AnswerScope of={answer}>
       <AnswerSentence comparison={comparison} isCurrent={answer.isCurrent} />
+      <HomeDifferences comparison={comparison} />
       <div className="mt-1 mb-2 flex min-h-6 flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <Valuation />
         <AddOption comparison={comparison} />

@@ -98,7 +98,7 @@ export const ROW_GROUPS: readonly RowGroup[] = [
         label: () => 'Points, less lender credit',
         ...amount(({ figures }) => pointsOf(figures), 'CASH_TO_CLOSE'),
       },
-      { row: 'PAYBACK', label: () => 'Simple payback of the costs', best: 'soonest', cell: payback },
+      { row: 'PAYBACK', label: () => 'Simple payback of costs or points', best: 'soonest', cell: payback },
     ],
   },
   {

@@ -77,6 +77,8 @@ describe('the answer in words', () => {
     const twin = { ...faster, id: 'Twin' }
     expect(words([stay, faster, twin])).toBe('Faster and Twin cost the same, and less than any other.')
     expect(words([faster, twin])).toBe('all options cost the same.')
-    expect(words([stay])).toBe('this loan costs 900.00 in all.')
+    expect(words([stay])).toBe(
+      'this loan costs 900.00, with the cash to close, all that is paid and the balance left.',
+    )
   })
 })

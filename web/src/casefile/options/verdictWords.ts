@@ -15,7 +15,7 @@ export function verdictWords(verdict: Verdict, base: Titled): Said[] {
         ...(verdict.option.isBaseline ? said('this loan') : titles([verdict.option])),
         ...said(' costs '),
         { words: formatAmount(verdict.option.answer.kept.costCents), is: 'cost' },
-        ...said(' in all.'),
+        ...said(', with the cash to close, all that is paid and the balance left.'),
       ]
     case 'tie':
       return verdict.areAll

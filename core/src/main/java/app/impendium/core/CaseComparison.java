@@ -4,6 +4,7 @@ import app.impendium.core.compare.CostComparison;
 import app.impendium.core.compare.MoneyMoved;
 import app.impendium.core.compare.Worth;
 import app.impendium.core.cost.CashToClose;
+import app.impendium.core.cost.ClosingItem;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.loan.LoanTerm;
 import app.impendium.core.loan.PresentPayment;
@@ -57,6 +58,11 @@ public final class CaseComparison {
         return new CaseComparison(options, assumptions, today);
     }
 
+    /** What differs between the options besides the way of financing. */
+    public List<HomeDifference> homeDifferences() {
+        return HomeDifference.between(options);
+    }
+
     /** How long the client keeps the loan: seven years where nothing is said. */
     public int keptMonths() {
         return keptMonths;
@@ -73,7 +79,8 @@ public final class CaseComparison {
      * @param month what goes out in the first month, with debts that go on beside it
      * @param interestByThen all interest paid with the payments made by then
      * @param changeFromToday by how much more the loan takes a month than what is paid today, where that is known
-     * @param payback how many months the saving of a month takes to make up for the costs, where it replaces another loan
+     * @param payback how many months the saving of a month takes to make up for the costs, where it replaces another loan, or for
+     *     the points that it pays beyond the baseline's
      */
     public record Kept(
             Money month,
@@ -84,9 +91,9 @@ public final class CaseComparison {
             Optional<Payback> payback) {}
 
     /**
-     * What replacing a loan costs, and what it saves each month.
+     * What replacing a loan costs, or more points do, and what it saves each month.
      *
-     * @param costs all that is paid for it at closing, financed or not
+     * @param costs all that is paid for replacing it at closing, financed or not; else the points beyond the baseline's
      * @param monthlySaving against the baseline; negative where more goes out
      * @param months after which the savings make up for the costs, rounded up; none without a saving, 0 without costs
      */
@@ -142,12 +149,18 @@ public final class CaseComparison {
     }
 
     private Optional<Payback> payback(int option) {
-        if (!(options.get(option).option().financing() instanceof Financing.Refinancing)) {
-            return Optional.empty();
-        }
         CashToClose cash = options.get(option).cashToClose();
-        Money paid = cash.payable().minus(cash.lenderCredit()).minus(cash.sellerCreditUsed());
-        return Optional.of(Payback.of(paid, month(0).minus(month(option))));
+        boolean replaces = options.get(option).option().financing() instanceof Financing.Refinancing;
+        Money paid = replaces
+                ? cash.payable().minus(cash.lenderCredit()).minus(cash.sellerCreditUsed())
+                : pointsOf(option).minus(pointsOf(0));
+        return replaces || paid.isAbove(Money.ZERO)
+                ? Optional.of(Payback.of(paid, month(0).minus(month(option))))
+                : Optional.empty();
+    }
+
+    private Money pointsOf(int option) {
+        return options.get(option).cashToClose().cost(ClosingItem.Kind.POINTS);
     }
 
     private List<Schedule> beside(OptionEvaluation option) {

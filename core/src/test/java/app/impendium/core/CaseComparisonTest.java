@@ -9,6 +9,7 @@ import app.impendium.core.compare.CheapestRun;
 import app.impendium.core.cost.ClosingAmount;
 import app.impendium.core.cost.ClosingCosts;
 import app.impendium.core.cost.ClosingItem;
+import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.cost.Payer;
 import app.impendium.core.cost.UpfrontPremium;
@@ -125,6 +126,28 @@ class CaseComparisonTest {
     }
 
     @Test
+    void pointsPayBackByWhatTheySaveAMonth() {
+        ClosingCosts onePoint = new ClosingCosts(List.of(
+                new ClosingItem(ClosingItem.Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of("1")), Payer.BUYER)));
+        LoanOption bought = THIRTY_YEARS
+                .withRate(AnnualRate.ofPercent("5.5"))
+                .withClosing(new Closing(Optional.empty(), onePoint, UpfrontPremium.NONE, Optional.empty(), List.of()));
+        LoanOption base = THIRTY_YEARS.withClosing(Closing.PLAIN);
+
+        CaseComparison.Payback payback = compared(Assumptions.NONE, List.of(base, bought))
+                .kept(1)
+                .payback()
+                .orElseThrow();
+
+        assertThat(payback.costs()).isEqualTo(Money.of("2261.70"));
+        assertThat(payback.months())
+                .hasValue((226_170 + payback.monthlySaving().cents() - 1)
+                        / payback.monthlySaving().cents());
+        assertThat(compared(Assumptions.NONE, List.of(bought, base)).kept(1).payback())
+                .isEmpty();
+    }
+
+    @Test
     void financesCostsThatAreAShareOfTheLoanThatPaysForThem() {
         ClosingCosts costs = new ClosingCosts(List.of(
                 new ClosingItem(ClosingItem.Kind.POINTS, new ClosingAmount.ShareOfLoan(Percent.of("1.5")), Payer.BUYER),
@@ -154,6 +177,30 @@ class CaseComparisonTest {
 
         assertThat(evaluation.loan().amount()).isEqualTo(Money.of("205718.80"));
         assertThat(evaluation.cashToClose().total()).isEqualTo(Money.ZERO);
+    }
+
+    @Test
+    void tellsWhatIsNotOfTheSameHome() {
+        Financing dearer = new Financing.Purchase(
+                THIRTY_YEARS.price().plus(Money.of("40000.00")),
+                new DownPayment.Share(Percent.of("10")),
+                Optional.empty());
+        LoanOption other = THIRTY_YEARS.withFinancing(dearer);
+        LoanOption insured = THIRTY_YEARS.withHousing(THIRTY_YEARS.housing().withHomeInsurance(Money.of("9600.00")));
+        LoanOption loanOnly = THIRTY_YEARS.withFinancing(new Financing.LoanOnly(Money.of("100000.00")));
+
+        assertThat(differences(THIRTY_YEARS, THIRTY_YEARS.withRate(AnnualRate.ofPercent("4"))))
+                .isEmpty();
+        // The tax is the same share of another price.
+        assertThat(differences(THIRTY_YEARS, other)).containsExactly(HomeDifference.Part.PRICE);
+        assertThat(differences(THIRTY_YEARS, insured)).containsExactly(HomeDifference.Part.HOME_INSURANCE);
+        assertThat(differences(THIRTY_YEARS, loanOnly)).containsExactly(HomeDifference.Part.PROPERTY_TAX);
+    }
+
+    private static List<HomeDifference.Part> differences(LoanOption... options) {
+        return compared(Assumptions.NONE, List.of(options)).homeDifferences().stream()
+                .map(HomeDifference::part)
+                .toList();
     }
 
     @Test

@@ -23,11 +23,35 @@ class OptionsOverTimeTest extends Journey {
     private static final List<String> SHOWN = List.of("options-02", "options-07", "options-10", "options-11");
 
     @Test
+    void saysThatOptionsAreNotOfTheSameHomeAndMakesThemSo() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two homes", "");
+        advisor.view("Options").alternative("15 years instead of 30 years");
+        Page page = advisor.page();
+        Locator differences = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Not the same home"));
+        assertThat(advisor.answer()).containsText("costs least");
+        assertThat(differences).not().isVisible();
+
+        advisor.column("15 years").click();
+        advisor.item("Edit its sentence");
+        advisor.say(Field.PRICE, "440,000");
+        assertThat(differences)
+                .containsText("These are not the same home: the price is 400,000.00 in the baseline and 440,000.00 in");
+        advisor.press("Set 400,000.00 for all");
+
+        assertThat(differences).not().isVisible();
+        assertThat(advisor.figure(Field.PRICE)).hasValue("400,000");
+        advisor.waitUntilSaved();
+        page.reload();
+        assertThat(advisor.answer()).containsText("costs least");
+        assertThat(differences).not().isVisible();
+    }
+
+    @Test
     void answersANewUserFromAnEmptyCase() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Nine years", "");
         advisor.view("Options");
         assertThat(advisor.answer()).containsText("this loan costs");
-        assertThat(advisor.answer()).containsText("in all.");
+        assertThat(advisor.answer()).containsText("and the balance left.");
         assertThat(advisor.page().getByText("Add an option to see which costs least"))
                 .isVisible();
 

@@ -29,7 +29,7 @@ public record ComparedOptionView(
      * @param balanceCents the balance then
      * @param interestCents all interest paid by then
      * @param changeFromTodayCents by how much more the loan takes a month than what is paid today; absent where that is not given
-     * @param payback what replacing a loan costs and saves; absent where it replaces none
+     * @param payback what replacing a loan, or points beyond the baseline's, cost and save; absent where there is neither
      * @param staysFromMonth the first month from which it costs at most as much as the baseline for good; absent for none
      * @param ahead the months in which it costs less than the baseline
      * @param costsByMonthCents all-in cost if it is kept for 0, 1, 2, … months, to the horizon

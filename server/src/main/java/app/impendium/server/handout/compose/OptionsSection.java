@@ -4,6 +4,7 @@ import app.impendium.server.evaluation.ComparedFiguresView;
 import app.impendium.server.evaluation.ComparedOptionView;
 import app.impendium.server.evaluation.ComparedOptionView.KeptView;
 import app.impendium.server.evaluation.ComparisonView;
+import app.impendium.server.evaluation.ComparisonView.HomeDifferenceView;
 import app.impendium.server.handout.content.Block;
 import app.impendium.server.handout.content.HandoutContent.SectionContent;
 import app.impendium.server.handout.content.NoteBlock;
@@ -15,8 +16,10 @@ import app.impendium.server.handout.content.TextBlock;
 import app.impendium.server.words.Writing;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** The options beside one another, which costs least for as long as they keep it, and the advisor's conclusion. */
@@ -52,6 +55,7 @@ final class OptionsSection {
             blocks.add(CostChart.of(told, comparison));
             blocks.add(new TextBlock(cheapest()));
         }
+        comparison.homeDifferences().forEach(difference -> blocks.add(new NoteBlock(words(difference))));
         IntStream.range(0, comparison.options().size())
                 .filter(place -> !answered.contains(place))
                 .forEach(place ->
@@ -65,7 +69,8 @@ final class OptionsSection {
 
     private String verdict() {
         if (answered.size() == 1) {
-            return named(answered.get(0)) + " costs " + writing.amount(cost(answered.get(0))) + " in all.";
+            return named(answered.get(0)) + " costs " + writing.amount(cost(answered.get(0)))
+                    + ", with the cash to close, all that is paid and the balance left.";
         }
         List<Integer> best = comparison.cheapestThen();
         if (best.size() == answered.size()) {
@@ -98,6 +103,25 @@ final class OptionsSection {
         return cents == 0
                 ? "the same a month"
                 : writing.amount(Math.abs(cents)) + (cents > 0 ? " more" : " less") + " a month";
+    }
+
+    /** Not the same home: the price is 400,000.00 in the baseline, 440,000.00 in 15 years. */
+    private String words(HomeDifferenceView difference) {
+        String amounts = answered.stream()
+                .filter(place -> difference.cents().get(place) != null)
+                .map(place -> writing.amount(difference.cents().get(place)) + " in " + named(place))
+                .collect(Collectors.joining(", "));
+        return switch (difference.part()) {
+            case PRICE -> "These options are not of the same home: the price is " + amounts + ".";
+            case PROPERTY_TAX -> unlike(told.words().propertyTax(), amounts);
+            case HOME_INSURANCE -> unlike("Home insurance", amounts);
+            case DUES -> unlike(told.words().dues(), amounts);
+            case OTHER -> unlike("Other", amounts);
+        };
+    }
+
+    private static String unlike(String part, String amounts) {
+        return "Not the same costs are counted: " + part.toLowerCase(Locale.ROOT) + " a month is " + amounts + ".";
     }
 
     private String worth() {
