@@ -108,10 +108,30 @@ export const withLoan =
     }
   }
 
-/** The same loan without a price. */
+/** The same loan without a price: nothing is known of a home, and so none of its tax and insurance. */
 export const asLoanOnly =
   (loanCents: number): OptionChange =>
-  (option) => ({ ...option, financing: { kind: 'LOAN_ONLY', loanCents } })
+  (option) => ({ ...withoutHome(option), financing: { kind: 'LOAN_ONLY', loanCents } })
+
+/** Without what a home is taxed and insured for. */
+export const withoutHome = withHousing({
+  propertyTax: null,
+  propertyTaxEstimate: null,
+  homeInsuranceCents: null,
+  homeInsuranceEstimate: null,
+  mortgageInsurancePercent: null,
+})
+
+const HUNDRED = 100
+
+/** The tax as it stands where the price is not told: a share of it becomes the amount that it is. */
+export function taxAsAmount(option: OptionDocument): AmountOrShare | null {
+  const { propertyTax } = option.housing
+  const value = homeValueOf(option)
+  return propertyTax?.percent == null || value === null
+    ? propertyTax
+    : amount(Math.round((value * propertyTax.percent) / HUNDRED))
+}
 
 /** The same loan as the whole price of a home, from which a down payment can then be taken. */
 export const asPurchase =

@@ -9,6 +9,7 @@ import { hasUnreadable, useDraft } from '../field/useDraft'
 import { MARKET_NAMES, type Market } from '../format/market'
 import { BEGINNING_WORDS, begunFrom, type Beginning } from './beginnings'
 import { listedCases } from './CaseList'
+import { contradiction } from './fourthFigure'
 import { KnownClients } from './KnownClients'
 import { PresentLoanFields, type LoanEntries } from './PresentLoanFields'
 
@@ -32,6 +33,8 @@ export function BeginCase({ template: first, clients: forWhom = '', close }: Beg
   const [market, setMarket] = useState<Market | null>(null)
   const [beginning, setBeginning] = useState<Beginning>('purchase')
   const [loan, setLoan] = useState<LoanEntries>({})
+  // The figures that were told to contradict one another: they are kept if they are sent again.
+  const [insisted, insist] = useState<LoanEntries | null>(null)
   const draft = useDraft(loan, setLoan)
   const navigate = useNavigate()
   const knownId = useId()
@@ -41,6 +44,13 @@ export function BeginCase({ template: first, clients: forWhom = '', close }: Beg
       if (template !== null) return createCase({ ...(await startingFrom(template)), title, clients })
       if (beginning !== 'purchase' && hasUnreadable(draft)) throw new Error('Fix the marked entry first.')
       const start = await startingCase(market)
+      if (beginning === 'running' && insisted !== loan) {
+        const said = await contradiction(start, loan)
+        if (said !== null) {
+          insist(loan)
+          throw new Error(said)
+        }
+      }
       return createCase({ ...(await begunFrom(beginning, start, loan)), title, clients })
     },
     onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id }, state: { isNew: true } }),

@@ -82,6 +82,9 @@ export function PresentLoanFields({ beginning, entries, change }: PresentLoanFie
       {rate}
       {amountField('Payment today', 'amount', 'paymentCents')}
       {termField('Time left', 'monthsLeft')}
+      {beginning === 'running' && (
+        <p className="text-soft text-[0.8125rem]">Any three of the four are enough: the fourth follows.</p>
+      )}
     </>
   )
 }

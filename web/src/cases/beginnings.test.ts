@@ -23,5 +23,5 @@ it('a rate that ends is renewed at a payment calculated again', async () => {
 
 it('a purchase is the market’s usual case, and a loan needs all its figures', async () => {
   expect(await begunFrom('purchase', aDocument(), {})).toEqual(aDocument())
-  await expect(begunFrom('running', aDocument(), { balanceCents: 1 })).rejects.toThrow('each figure')
+  await expect(begunFrom('running', aDocument(), { balanceCents: 1 })).rejects.toThrow('three of the four')
 })

@@ -1,7 +1,9 @@
 import type { CaseDocument, OptionDocument } from '../api/client'
-import { api, dataOf } from '../api/client'
 import { monthsBetween } from '../entry/date'
 import { PAYMENTS_PER_YEAR } from '../format/conventions'
+import { withoutHome } from '../casefile/option'
+import { withFourth } from './fourthFigure'
+import { solve } from './solve'
 
 /** What a case begins from. */
 export type Beginning = 'purchase' | 'running' | 'original' | 'renewal'
@@ -59,7 +61,8 @@ function withLoan(
       rateTermMonths:
         first.terms.rateTermMonths === null ? null : Math.min(first.terms.rateTermMonths, loan.monthsLeft),
     },
-    housing: { ...first.housing, mortgageInsurancePercent: null },
+    // Nothing is known of the home: no tax and insurance of the market's usual one.
+    housing: withoutHome(first).housing,
   }
   return {
     ...start,
@@ -72,32 +75,21 @@ function withLoan(
 export async function presentOf(start: CaseDocument, original: OriginalLoan): Promise<PresentLoan> {
   const [option] = start.options
   if (!option) throw new Error('a case begins with an option')
-  const { compounding, frequency, rounding, firstPayment } = option.terms
+  const { firstPayment } = option.terms
   const { loanCents, ratePercent, amortizationMonths } = original
-  const perYear = PAYMENTS_PER_YEAR[frequency]
+  const perYear = PAYMENTS_PER_YEAR[option.terms.frequency]
   const passed = Math.max(0, monthsBetween(original.firstPayment, firstPayment ?? original.firstPayment))
   const given = {
     loanCents,
     ratePercent,
-    compounding,
-    frequency,
-    rounding,
     payments: Math.round((amortizationMonths * perYear) / MONTHS_A_YEAR),
   }
-  const solved = async (
-    unknown: 'PAYMENT' | 'BALANCE',
-    more: { paymentCents?: number; afterPayments?: number },
-  ) =>
-    dataOf(
-      await api.POST('/api/solutions/{unknown}', {
-        params: { path: { unknown } },
-        body: { paymentCents: null, afterPayments: null, balloonCents: null, ...given, ...more },
-      }),
-    ).cents ?? 0
-  const paymentCents = await solved('PAYMENT', {})
+  const { cents: payment } = await solve(option, 'PAYMENT', given)
+  const paymentCents = payment ?? 0
   const afterPayments = Math.floor((passed * perYear) / MONTHS_A_YEAR)
+  const { cents: balance } = await solve(option, 'BALANCE', { ...given, paymentCents, afterPayments })
   return {
-    balanceCents: await solved('BALANCE', { paymentCents, afterPayments }),
+    balanceCents: balance ?? 0,
     ratePercent,
     paymentCents,
     monthsLeft: amortizationMonths - passed,
@@ -120,7 +112,7 @@ export async function begunFrom(
     case 'purchase':
       return start
     case 'running':
-      return ofRunningLoan(start, complete(entries, PRESENT))
+      return ofRunningLoan(start, await withFourth(start, entries))
     case 'renewal':
       return ofRenewal(start, complete(entries, PRESENT))
     case 'original':

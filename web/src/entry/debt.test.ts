@@ -40,6 +40,7 @@ describe('a debt as it is spoken', () => {
       { name: 'card', kind: 'CARD', balanceCents: 4_200_00, paymentCents: 95_00 },
     ],
     ['car loan 410 a month 22 payments left', { name: 'car loan', paymentCents: 410_00, paymentsLeft: 22 }],
+    ['car lease 389, 6 months', { name: 'car lease', kind: 'LEASE', paymentCents: 389_00, paymentsLeft: 6 }],
     ['phone 60 a month', { name: 'phone', kind: 'BILL', paymentCents: 60_00 }],
   ])('is %s', (text, fields) => {
     expect(readDebt(text)).toEqual(debt(fields))

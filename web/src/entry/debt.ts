@@ -17,6 +17,7 @@ const OWED = /\s*(?:owed|balance|owing)$|^(?:balance|owes?) (?:of )?/i
 const KINDS: readonly (readonly [RegExp, Kind])[] = [
   [/\bcards?\b/i, 'CARD'],
   [/\bstudent\b/i, 'STUDENT_LOAN'],
+  [/\b(lease|leasing)\b/i, 'LEASE'],
   [/\b(support|alimony|maintenance)\b/i, 'SUPPORT'],
   [/\b(utilit(y|ies)|phone|mobile|insurance|electric(ity)?|gas|water|internet|council tax)\b/i, 'BILL'],
 ]

@@ -27,6 +27,7 @@ const KIND_WORDS = {
   CARD: 'a card',
   STUDENT_LOAN: 'a student loan',
   SUPPORT: 'support',
+  LEASE: 'a lease',
   BILL: 'a bill',
 } as const
 

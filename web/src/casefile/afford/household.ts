@@ -69,6 +69,7 @@ const KINDS: Record<NonNullable<DebtDocument['kind']>, string> = {
   CARD: 'card',
   STUDENT_LOAN: 'student loan',
   SUPPORT: 'support',
+  LEASE: 'lease',
   BILL: 'bill',
 }
 

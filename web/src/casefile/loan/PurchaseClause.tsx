@@ -1,5 +1,6 @@
 import type { OptionDocument, PurchaseDocument } from '../../api/client'
 import { readAmount, type Where } from '../../entry/amount'
+import { unread, type Reading } from '../../entry/reading'
 import { readShareOrAmount, type ShareOrAmount } from '../../entry/shareOrAmount'
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
@@ -117,6 +118,12 @@ function DownFigure({ down }: { down: PurchaseDocument['down'] }) {
   )
 }
 
+/** A loan that buys a home takes at most its price. */
+const upToPrice = (loan: Reading<number>, priceCents: number | undefined): Reading<number> =>
+  loan.status === 'read' && priceCents !== undefined && loan.value > priceCents
+    ? unread(`A loan of at most the price, ${formatEntry(priceCents)}, can be had. Raise the price first.`)
+    : loan
+
 /** What is borrowed: given for a loan alone, else what the down payment leaves. */
 export function LoanFigure() {
   const { figures, option, at, change } = useOption()
@@ -129,7 +136,9 @@ export function LoanFigure() {
         pointer={`${at}/financing/loanCents`}
         text={formatEntry(loanCents)}
         was={useWas()((other) => formatEntry(loanOnlyCents(other) ?? loanCents))}
-        read={readAmount}
+        read={(text, before, where) =>
+          upToPrice(readAmount(text, before, where), purchaseOf(option)?.priceCents)
+        }
         inputMode="decimal"
         take={(cents) => change(withLoan(cents))}
         nudge={(steps) => change(withLoan(notNegative(loanCents + steps * AMOUNT_STEP_CENTS)))}

@@ -1,7 +1,14 @@
 import type { HomeDifferenceView, OptionDocument } from '../../api/client'
 import { formatAmount } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
-import { amount, homeValueOf, withHousing, withPurchase, withRefinancing, type OptionChange } from '../option'
+import {
+  homeValueOf,
+  taxAsAmount,
+  withHousing,
+  withPurchase,
+  withRefinancing,
+  type OptionChange,
+} from '../option'
 import { inSentence, type Compared, type Comparison } from './compared'
 
 type Part = HomeDifferenceView['part']
@@ -78,12 +85,6 @@ function alike(part: Part, source: OptionDocument): OptionChange {
   }
 }
 
-const HUNDRED = 100
-
-/** A tax that is a share of the price is an amount where an option has no price. */
-function taxFor(option: OptionDocument, source: OptionDocument) {
-  const tax = source.housing.propertyTax
-  return tax?.percent == null || homeValueOf(option) === homeValueOf(source)
-    ? tax
-    : amount(Math.round(((homeValueOf(source) ?? 0) * tax.percent) / HUNDRED))
-}
+/** A tax that is a share of the price is an amount where an option has another or none. */
+const taxFor = (option: OptionDocument, source: OptionDocument) =>
+  homeValueOf(option) === homeValueOf(source) ? source.housing.propertyTax : taxAsAmount(source)

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { aDocument } from '../../test/documents'
-import { baselineOf, withTerms } from '../option'
+import { baselineOf, homeValueOf, share, withHousing, withTerms } from '../option'
 import { renewalOf } from './renewal'
 
 it('a renewal is the balance over what is left, beside what is paid until then', () => {
@@ -19,6 +19,13 @@ it('a renewal is the balance over what is left, beside what is paid until then',
     terms: { amortizationMonths: 240, firstPayment: '2032-03-01' },
   })
   expect(renewalOf(document, baselineOf(document), { rateEnd: null, paymentCents: 1 })).toBeNull()
+
+  const taxed = withHousing({ propertyTax: share(1.2) })(baselineOf(document))
+  const price = homeValueOf(taxed) ?? 0
+  expect(renewalOf(document, taxed, { rateEnd, paymentCents: 1 })?.options[0]?.housing.propertyTax).toEqual({
+    cents: Math.round(price * 0.012),
+    percent: null,
+  })
 })
 
 it('a renewal paid every two weeks goes on two weeks later, at rates without the tails of binary fractions', () => {

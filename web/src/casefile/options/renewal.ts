@@ -2,7 +2,7 @@ import type { CaseDocument, OptionDocument, ComparedFigures } from '../../api/cl
 import { addDays, addMonths } from '../../entry/date'
 import { PAYMENTS_PER_YEAR } from '../../format/conventions'
 import { settled } from '../clauses/steps'
-import { withTerms } from '../option'
+import { taxAsAmount, withTerms } from '../option'
 
 const MONTHS_A_YEAR = 12
 const RATE_STEPS_PERCENT = [0, 0.5, 1]
@@ -28,7 +28,11 @@ export function renewalOf(
       firstPayment: dayAfter(rateEnd.day, perYear),
     },
     closing: { day: null, items: [], upfrontPremium: null, debtsPaidOff: [] },
-    housing: { ...option.housing, mortgageInsurancePercent: null },
+    housing: {
+      ...option.housing,
+      mortgageInsurancePercent: null,
+      propertyTax: taxAsAmount(option),
+    },
     features: {
       ...option.features,
       interestOnlyPayments: null,

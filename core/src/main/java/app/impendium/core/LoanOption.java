@@ -28,6 +28,7 @@ import java.util.stream.Stream;
  *
  * @param rate the rate per payment, with the annual rate and the conventions it comes from
  * @param amortization how long the payments are computed to run
+ * @param features of which interest alone may be paid for the whole term
  * @param rateTerm how long the rate is agreed for, where it ends before the loan does
  * @param creditCostRate the annual rate at which the whole cost is stated, by the law of the case's market
  */
@@ -42,6 +43,15 @@ public record LoanOption(
         Closing closing,
         HousingTerms housing,
         CreditCostRate creditCostRate) {
+    private static final int MONTHS_PER_YEAR = 12;
+
+    public LoanOption {
+        // The last payment repays what is left whether or not it is one of those that pay interest alone.
+        int payments = amortization.months() * rate.frequency().perYear() / MONTHS_PER_YEAR;
+        if (features.interestOnlyPayments() == payments && payments > 0) {
+            features = features.withInterestOnly(payments - 1);
+        }
+    }
 
     /**
      * The terms of the loan. A financed premium is part of its amount.

@@ -10,6 +10,7 @@ import app.impendium.core.cost.HousingTerms;
 import app.impendium.core.cost.PropertyTax;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
+import app.impendium.core.loan.Schedule;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
 import app.impendium.core.rate.PaymentFrequency;
@@ -115,6 +116,21 @@ class CaseEvaluatorTest {
                         "options[0].terms.amortizationMonths",
                         "options[2].terms.amortizationMonths",
                         "options[2].terms.firstPayment");
+    }
+
+    @Test
+    void paysInterestAloneForTheWholeTermAndAllOfTheLoanAtItsEnd() {
+        LoanOption plain = Options.purchase("20", PaymentFrequency.MONTHLY, 240);
+        LoanOption whole = plain.withFeatures(plain.features().withInterestOnly(240));
+
+        Schedule schedule = CaseEvaluator.evaluate(whole).loan().schedule();
+
+        assertThat(schedule.payments()).isEqualTo(240);
+        assertThat(schedule.balanceAfter(239)).isEqualTo(Money.of("201040.00"));
+        assertThat(schedule.line(240).principal()).isEqualTo(Money.of("201040.00"));
+        assertThatThrownBy(() -> CaseEvaluator.evaluate(
+                        plain.withFeatures(plain.features().withInterestOnly(241))))
+                .hasMessageContaining("interestOnlyPayments: OUT_OF_RANGE 241");
     }
 
     @Test

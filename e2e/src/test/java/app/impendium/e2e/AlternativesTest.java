@@ -75,10 +75,15 @@ class AlternativesTest extends Journey {
         advisor.choose("Begins from", "A loan that runs: to refinance it");
         page.getByLabel("Balance").fill("233,814.98");
         page.getByLabel("Interest rate").fill("6.625");
-        page.getByLabel("Payment today").fill("1642.40");
         advisor.press("Create");
-        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Enter each figure of the loan.");
+        assertThat(page.getByRole(AriaRole.ALERT))
+                .hasText("Enter three of the four figures of the loan, or all of them.");
         page.getByLabel("Time left").fill("23y 4m");
+        page.getByLabel("Payment today").fill("1700");
+        advisor.press("Create");
+        assertThat(page.getByRole(AriaRole.ALERT))
+                .containsText("These four do not agree: at 6.625\u202f%, 1,700.00 pays 233,814.98 off in");
+        page.getByLabel("Payment today").fill("1642.40");
         advisor.press("Create");
         assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("233,814.98");
 

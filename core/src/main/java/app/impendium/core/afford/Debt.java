@@ -13,11 +13,19 @@ import java.util.Optional;
  * @param payment what is paid a month, from 0.01, where one is reported
  * @param balance what is owed, from 0.00; zero for support, which has none, and where nothing is known yet
  * @param paymentsLeft how many payments are left, from 1 to 600, where that is known
- * @param counts whether it is a debt to a lender at all: a loan, a card or support ordered by a court is, a bill for
- *     utilities, a phone or insurance is not
  */
-public record Debt(String id, Optional<Money> payment, Money balance, Optional<Integer> paymentsLeft, boolean counts) {
+public record Debt(String id, Optional<Money> payment, Money balance, Optional<Integer> paymentsLeft, Kind kind) {
     private static final int MOST_PAYMENTS = 600;
+
+    /** What a debt is to a lender. */
+    public enum Kind {
+        /** A loan, a card or support ordered by a court: it ends with its last payment. */
+        ENDING,
+        /** A lease: when it ends another takes its place, so it counts to its last payment. */
+        LASTING,
+        /** A bill for utilities, a phone or insurance: no debt to a lender at all. */
+        BILL
+    }
 
     /**
      * @throws CaseException if figures lie outside their ranges, with all findings
@@ -30,5 +38,10 @@ public record Debt(String id, Optional<Money> payment, Money balance, Optional<I
         findings.group("", () -> owed.within(Money.ZERO, Money.LARGEST, Entry.BALANCE));
         paymentsLeft.ifPresent(left -> findings.inRange(Entry.PAYMENTS_LEFT, left, 1, MOST_PAYMENTS));
         findings.throwIfAny();
+    }
+
+    /** Whether it is a debt to a lender at all. */
+    public boolean counts() {
+        return kind != Kind.BILL;
     }
 }

@@ -6,7 +6,7 @@ import app.impendium.core.money.Percent;
 /**
  * How a lender counts debts. Immutable.
  *
- * @param leftOutAtMost a debt with at most so many payments left counts nothing; 0 for none
+ * @param leftOutAtMost a debt that ends with at most so many payments left counts nothing; 0 for none
  * @param shareOfBalance what counts a month of a balance for which no payment is reported
  */
 public record DebtRule(int leftOutAtMost, Percent shareOfBalance) {
@@ -43,8 +43,8 @@ public record DebtRule(int leftOutAtMost, Percent shareOfBalance) {
         if (debt.payment().isEmpty()) {
             return new Counted(shareOfBalance.of(debt.balance()), Why.SHARE_OF_BALANCE);
         }
-        boolean isNearlyPaid =
-                debt.paymentsLeft().filter(left -> left <= leftOutAtMost).isPresent();
+        boolean isNearlyPaid = debt.kind() != Debt.Kind.LASTING
+                && debt.paymentsLeft().filter(left -> left <= leftOutAtMost).isPresent();
         return isNearlyPaid
                 ? new Counted(Money.ZERO, Why.NEARLY_PAID)
                 : new Counted(debt.payment().get(), Why.PAYMENT);

@@ -84,6 +84,17 @@ class HouseholdTest {
     }
 
     @Test
+    void countsALeaseToItsLastPayment() {
+        DebtRule rule = new DebtRule(10, Percent.of("5"));
+        Money payment = Money.of("389.00");
+        Debt lease = new Debt("l", Optional.of(payment), Money.ZERO, Optional.of(3), Debt.Kind.LASTING);
+        Debt loan = new Debt("c", Optional.of(payment), Money.ZERO, Optional.of(3), Debt.Kind.ENDING);
+
+        assertThat(rule.count(lease, false)).isEqualTo(new DebtRule.Counted(payment, DebtRule.Why.PAYMENT));
+        assertThat(rule.count(loan, false).why()).isEqualTo(DebtRule.Why.NEARLY_PAID);
+    }
+
+    @Test
     void saysWhatIsWrongWithAnIncomeOrADebt() {
         assertThatThrownBy(
                         () -> new Income(Money.of("-1.00"), new Earned.Each(PayPeriod.WEEKLY), new BigDecimal("126")))
@@ -93,7 +104,7 @@ class HouseholdTest {
                                 .extracting(finding -> finding.path() + " " + finding.code())
                                 .containsExactly("cents " + Code.OUT_OF_RANGE, "countedPercent " + Code.OUT_OF_RANGE));
         assertThatThrownBy(() -> new Earned.Hourly(new BigDecimal("168.5"))).isInstanceOf(CaseException.class);
-        assertThatThrownBy(() -> new Debt("d", Optional.empty(), Money.ZERO, Optional.of(0), true))
+        assertThatThrownBy(() -> new Debt("d", Optional.empty(), Money.ZERO, Optional.of(0), Debt.Kind.ENDING))
                 .isInstanceOfSatisfying(
                         CaseException.class,
                         refused -> assertThat(refused.findings())
@@ -118,7 +129,7 @@ class HouseholdTest {
                 Optional.of(Money.ofCents(cents(debt.get("payment")))).filter(payment -> !payment.isZero()),
                 Money.ofCents(cents(debt.get("balance"))),
                 left.isNull() ? Optional.empty() : Optional.of(left.asInt()),
-                true);
+                Debt.Kind.ENDING);
     }
 
     private static List<Long> centsOf(JsonNode amounts) {

@@ -25,7 +25,7 @@ public final class Households {
     }
 
     public static Debt debt(String id, String payment, String balance) {
-        return new Debt(id, Optional.of(Money.of(payment)), Money.of(balance), Optional.empty(), true);
+        return new Debt(id, Optional.of(Money.of(payment)), Money.of(balance), Optional.empty(), Debt.Kind.ENDING);
     }
 
     public static LimitTest atMost(Measure measure, String limit, Condition... conditions) {

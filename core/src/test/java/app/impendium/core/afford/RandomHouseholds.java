@@ -27,9 +27,9 @@ public final class RandomHouseholds {
                         Arbitraries.longs().between(1, 90_000).optional(0.8),
                         Arbitraries.longs().between(1, 3_000_000),
                         Arbitraries.integers().between(1, 90).optional(0.5),
-                        Arbitraries.of(true, true, true, false))
-                .as((payment, balance, left, counts) ->
-                        new Debt("?", payment.map(Money::ofCents), Money.ofCents(balance), left, counts));
+                        Arbitraries.of(Debt.Kind.ENDING, Debt.Kind.ENDING, Debt.Kind.LASTING, Debt.Kind.BILL))
+                .as((payment, balance, left, kind) ->
+                        new Debt("?", payment.map(Money::ofCents), Money.ofCents(balance), left, kind));
         Arbitrary<List<Debt>> several = debts.list().ofMaxSize(5).map(RandomHouseholds::named);
         Arbitrary<Living> living = Combinators.combine(
                         Arbitraries.integers().between(1, 7),
@@ -99,7 +99,7 @@ public final class RandomHouseholds {
         List<Debt> named = new ArrayList<>();
         for (Debt debt : debts) {
             String id = "debt-" + named.size();
-            named.add(new Debt(id, debt.payment(), debt.balance(), debt.paymentsLeft(), debt.counts()));
+            named.add(new Debt(id, debt.payment(), debt.balance(), debt.paymentsLeft(), debt.kind()));
         }
         return named;
     }

@@ -75,6 +75,8 @@ public final class Convention {
         CARD,
         STUDENT_LOAN,
         SUPPORT,
+        /** Of a car, say: another follows when it ends, so few payments left do not leave it out. */
+        LEASE,
         /** Utilities, a phone, insurance: paid every month, but no debt to a lender. */
         BILL
     }

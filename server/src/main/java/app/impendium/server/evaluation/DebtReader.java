@@ -84,7 +84,11 @@ public final class DebtReader {
                 Optional.ofNullable(debt.paymentCents()).map(Money::ofCents),
                 Needed.money(debt.balanceCents()),
                 Optional.ofNullable(debt.paymentsLeft()),
-                debt.kind() != DebtKind.BILL);
+                kind(debt.kind()));
+    }
+
+    private static Debt.Kind kind(DebtKind given) {
+        return given == DebtKind.BILL ? Debt.Kind.BILL : given == DebtKind.LEASE ? Debt.Kind.LASTING : Debt.Kind.ENDING;
     }
 
     private static RunningDebt running(DebtDocument debt) {

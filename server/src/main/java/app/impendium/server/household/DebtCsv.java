@@ -33,6 +33,7 @@ final class DebtCsv {
             "card", DebtKind.CARD,
             "student loan", DebtKind.STUDENT_LOAN,
             "support", DebtKind.SUPPORT,
+            "lease", DebtKind.LEASE,
             "bill", DebtKind.BILL);
 
     private static final List<Column> COLUMNS = List.of(
@@ -64,7 +65,7 @@ final class DebtCsv {
     private static Optional<DebtDocument> debt(CsvLine line) {
         String kind = line.text(KIND).toLowerCase(Locale.ROOT);
         if (!kind.isEmpty() && !KINDS.containsKey(kind)) {
-            line.refuseWord("kind", kind, "loan, card, student loan, support, bill");
+            line.refuseWord("kind", kind, "loan, card, student loan, support, lease, bill");
             return Optional.empty();
         }
         Long balance = line.centsOrNull(BALANCE, Entry.BALANCE);
