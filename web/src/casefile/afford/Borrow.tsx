@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { borrowingQuery } from '../../api/affordability'
-import type { BorrowingView } from '../../api/client'
+import type { BorrowingView, LimitSetDocument } from '../../api/client'
 import { formatAmount, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { AnswerButton } from '../../answer/AnswerButton'
@@ -12,6 +12,7 @@ import { useOption } from '../OptionContext'
 import { PreApproval } from './PreApproval'
 import { PriceChart } from './PriceChart'
 import type { CurvePoint } from './priceMarks'
+import { measureName } from './readingWords'
 import { ApplyButtons } from './ApplyButtons'
 import type { Affordability, Held } from './useAffordability'
 
@@ -84,11 +85,19 @@ function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingPr
           <div className="mid:grid-cols-2 mt-5 grid gap-x-8 gap-y-6">
             <PriceChart
               title="Largest price by rate"
-              curve={{ points: ratePoints(view), today: { at: own, priceCents }, write: formatPercent }}
+              curve={{
+                points: ratePoints(view, chosen.set),
+                today: { at: own, priceCents },
+                write: formatPercent,
+              }}
             />
             <PriceChart
               title={`Largest price by money ${words.down}`}
-              curve={{ points: downPoints(view), today: { at: downCents, priceCents }, write: formatEntry }}
+              curve={{
+                points: downPoints(view, chosen.set),
+                today: { at: downCents, priceCents },
+                write: formatEntry,
+              }}
             />
           </div>
           {isSummary && <PreApproval most={most} held={chosen} close={() => setIsSummary(false)} />}
@@ -120,10 +129,14 @@ function PricesBySet({ view, sets }: { view: BorrowingView; sets: readonly Held[
   )
 }
 
-const ratePoints = ({ byRate }: BorrowingView): CurvePoint[] =>
-  byRate.flatMap(({ ratePercent, priceCents }) =>
-    priceCents === null ? [] : [{ at: ratePercent, priceCents }],
+const ratePoints = ({ byRate }: BorrowingView, set: LimitSetDocument): CurvePoint[] =>
+  byRate.flatMap(({ ratePercent, priceCents, decides }) =>
+    priceCents === null
+      ? []
+      : [{ at: ratePercent, priceCents, decides: decides && measureName(decides, set) }],
   )
 
-const downPoints = ({ byDown }: BorrowingView): CurvePoint[] =>
-  byDown.flatMap(({ downCents, priceCents }) => (priceCents === null ? [] : [{ at: downCents, priceCents }]))
+const downPoints = ({ byDown }: BorrowingView, set: LimitSetDocument): CurvePoint[] =>
+  byDown.flatMap(({ downCents, priceCents, decides }) =>
+    priceCents === null ? [] : [{ at: downCents, priceCents, decides: decides && measureName(decides, set) }],
+  )

@@ -3,7 +3,7 @@ import { sheet } from '../../picture/svg'
 import { TakePicture } from '../../picture/TakePicture'
 import { useWidth } from '../../ui/useWidth'
 import { useOpenCase } from '../CaseContext'
-import { priceMarks, priceWords, type PriceCurve } from './priceMarks'
+import { decidesWords, priceMarks, priceWords, type PriceCurve } from './priceMarks'
 
 const HEIGHT = 176
 const LEAST_PX = 240
@@ -42,6 +42,9 @@ export function PriceChart({ title, curve }: { title: string; curve: PriceCurve 
           className="block w-full"
         />
       </div>
+      <p className="text-soft text-xs" data-testid="decided-by">
+        {decidesWords(curve)}
+      </p>
     </figure>
   )
 }

@@ -11,6 +11,7 @@ const figures = { baseLoanCents: 265_795_00, downPercent: 15 } as OptionView
 const lever = (fields: Partial<LeverView>): LeverView => ({
   lever: 'RATE',
   value: null,
+  nearerValue: null,
   housingCents: 1_900_00,
   overCents: 0,
   cashChangeCents: 0,

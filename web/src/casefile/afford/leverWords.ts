@@ -1,6 +1,8 @@
 import type { FitView, LeverView, OptionDocument, OptionView, ReadingView } from '../../api/client'
-import { formatAmount, formatDifference } from '../../format/amount'
+import { formatAmount, formatDifference, formatEntry } from '../../format/amount'
 import type { MarketWords } from '../../format/market'
+import { formatPercent } from '../../format/percent'
+import { formatTerm } from '../../format/term'
 import { leverName, leverStep, rateNote } from './leverStep'
 import type { Way } from './way'
 
@@ -19,8 +21,29 @@ export const waysOf = (start: Start): Way[] => start.fit.levers.map((lever) => w
 function wayOf(lever: LeverView, start: Start): Way {
   return lever.value === null
     ? short(lever, start.words)
-    : { ...leverStep(lever.lever, lever.value, start), note: noteOf(lever, lever.value, start) }
+    : {
+        ...leverStep(lever.lever, lever.value, start),
+        note: [nearerNote(lever), noteOf(lever, lever.value, start)].filter((note) => note !== '').join('; '),
+      }
 }
+
+/** That a smaller change fits too, where tests that depend on the money left leave a gap between. */
+const nearerNote = ({ lever, nearerValue }: LeverView): string =>
+  nearerValue === null ? '' : `${valueWords(lever, nearerValue)} is a smaller change and fits too`
+
+function valueWords(lever: LeverView['lever'], value: number): string {
+  switch (lever) {
+    case 'RATE':
+      return formatPercent(value)
+    case 'TERM':
+      return formatTerm(value * MONTHS_A_YEAR)
+    default:
+      return formatEntry(value * CENTS)
+  }
+}
+
+const MONTHS_A_YEAR = 12
+const CENTS = 100
 
 function noteOf(lever: LeverView, value: number, { fit, fits }: Start): string {
   switch (lever.lever) {

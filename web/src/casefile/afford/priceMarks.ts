@@ -4,13 +4,13 @@ import { line } from 'd3-shape'
 import { formatEntry } from '../../format/amount'
 import type { Mark } from '../../picture/marks'
 
-/** A point of a curve: a rate or an amount paid down, and the largest price with it. */
-export type CurvePoint = { at: number; priceCents: number }
+/** A point of a curve: a rate or an amount paid down, the largest price with it, and what keeps that from being more. */
+export type CurvePoint = { at: number; priceCents: number; decides: string | null }
 
 /** The largest price against one thing, and where they stand today. */
 export type PriceCurve = {
   points: readonly CurvePoint[]
-  today: CurvePoint
+  today: Omit<CurvePoint, 'decides'>
   write: (at: number) => string
 }
 
@@ -50,6 +50,14 @@ export function priceMarks({ points, today, write }: PriceCurve, width: number, 
       },
     ]),
     { mark: 'line', path: path ?? '', stroke: 'principal', thickness: 2 },
+    ...partsOf(points)
+      .slice(1)
+      .map(({ from: change }): Mark => ({
+        mark: 'line',
+        path: `M${tenths(x(change))},${ABOVE_PX}V${foot}`,
+        stroke: 'rule',
+        dash: '4 3',
+      })),
     { mark: 'line', path: `M${at},${price}V${foot}`, stroke: 'soft', dash: '2 3' },
     { mark: 'area', path: dot(at, price), fill: 'act' },
     {
@@ -75,6 +83,28 @@ export function priceWords({ points, today, write }: PriceCurve): string {
     .filter((point) => point !== undefined)
     .map((point) => `${write(point.at)} ${formatEntry(point.priceCents)}`)
     .join(', ')
+}
+
+/** The parts of a curve in which the same test decides, by their first and last points. */
+function partsOf(points: readonly CurvePoint[]) {
+  const parts: { decides: string; from: number; to: number }[] = []
+  for (const { at, decides } of points) {
+    const last = parts.at(-1)
+    if (decides === null) continue
+    if (last?.decides === decides) last.to = at
+    else parts.push({ decides, from: at, to: at })
+  }
+  return parts
+}
+
+/** Which test decides where: loan to value decides up to 60,000, then total debt ratio. */
+export function decidesWords({ points, write }: PriceCurve): string {
+  const parts = partsOf(points)
+  if (parts.length < 2) return parts.map(({ decides }) => `Decided by ${decides} throughout.`).join('')
+  const said = parts.map(({ decides, to }, place) =>
+    place === parts.length - 1 ? decides : `${decides} up to ${write(to)}`,
+  )
+  return `Decided by ${said.join(', then by ')}.`
 }
 
 const dot = (x: number, y: number) =>

@@ -1,3 +1,4 @@
+import { UsualCompounding } from './UsualCompounding'
 import { Fragment } from 'react'
 import { readSignedPercent } from '../../entry/percent'
 import { CURRENCIES, MARKET_NAMES, marketOf, type CurrencyCode } from '../../format/market'
@@ -58,6 +59,7 @@ export function Conventions() {
           choose={(market) => settle({ market })}
         />
       </Labelled>
+      <UsualCompounding />
       <Labelled label="Currency">
         <Choice
           label="Currency"

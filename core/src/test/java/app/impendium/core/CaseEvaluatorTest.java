@@ -1,6 +1,7 @@
 package app.impendium.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import app.impendium.core.cost.DownPayment;

@@ -165,6 +165,22 @@ class OptionsAndAnswersTest extends Journey {
     }
 
     @Test
+    void saysThatAnotherMarketCompoundsOtherwise() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Compounding", "");
+        String month = advisor.month().textContent();
+        advisor.press("Change");
+        advisor.choose("Market", "Canada");
+        assertThat(advisor.page()
+                        .getByText("Rates in Canada usually compound half-yearly; here interest compounds monthly."))
+                .isVisible();
+        advisor.press("Compound half-yearly");
+        assertThat(advisor.page().getByText("usually compound")).not().isVisible();
+        advisor.press("Close");
+        assertThat(advisor.month()).not().hasText(month);
+        advisor.waitUntilSaved();
+    }
+
+    @Test
     void startsACaseInAnotherMarketAndChangesThePracticesOwn() {
         Advisor advisor = someone().signIn(Advisor.EMAIL);
         Page page = advisor.page();

@@ -2,8 +2,11 @@ package app.impendium.core.fit;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
+import app.impendium.core.afford.Assessment;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
+import app.impendium.core.afford.Measure;
+import app.impendium.core.afford.Reading;
 import app.impendium.core.cost.DownPayment;
 import app.impendium.core.cost.Financing;
 import app.impendium.core.finding.CaseException;
@@ -146,6 +149,17 @@ public final class Borrowing {
     /** The largest price with so much paid down, whatever closing then takes; none where the set allows none. */
     public Optional<Most> withDown(Money down) {
         return at(down).most();
+    }
+
+    /** What keeps it from being more: the first test of the set that a price of a unit more misses. */
+    public Optional<Measure> decidedBy(Most most) {
+        return solver(most.down())
+                .flatMap(solver -> atOneMore(most)
+                        .flatMap(more -> Assessment.of(solver.allowance(), more).readings().stream())
+                        .filter(reading -> !reading.isMet() && reading instanceof Reading.Measured)
+                        .map(reading -> reading.test().measure())
+                        .filter(Measure::followsTheLoan)
+                        .findFirst());
     }
 
     /** The same for a unit more, unless that is above every price there is. */

@@ -1,6 +1,7 @@
 package app.impendium.core.fit;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 
 /** What one lever can do to make a loan fit. */
 public sealed interface FitAnswer {
@@ -15,8 +16,10 @@ public sealed interface FitAnswer {
      *
      * @param value in percent, units of the currency, or years, as the lever has it
      * @param loan the loan with the lever there
+     * @param nearer where a smaller change fits too, though less is to be had by it
      */
-    record Found(FitLever lever, BigDecimal value, QualifyingLoan loan) implements FitAnswer {}
+    record Found(FitLever lever, BigDecimal value, QualifyingLoan loan, Optional<BigDecimal> nearer)
+            implements FitAnswer {}
 
     /**
      * The lever cannot do it alone.

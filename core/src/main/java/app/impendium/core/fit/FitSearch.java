@@ -5,11 +5,14 @@ import app.impendium.core.afford.Allowance.Room;
 import app.impendium.core.fit.CostAlong.Followed;
 import app.impendium.core.solve.Boundary;
 import app.impendium.core.solve.Ranges;
+import java.math.BigDecimal;
 import java.util.BitSet;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.stream.Stream;
 
 /**
  * The search along one lever. An estimate leads to where the limits are reached, which is most often a step or two from the
@@ -43,12 +46,29 @@ final class FitSearch {
     }
 
     FitAnswer answer() {
-        OptionalLong found = loans.haveFigures() && !allowance.isConditional()
-                ? bestIn(new Ranges.Range(least, most))
-                : bestOf(ranges());
-        return found.isPresent()
-                ? new FitAnswer.Found(lever, lever.value(found.getAsLong()), fitting)
-                : new FitAnswer.Short(lever, nearest());
+        boolean isOneRange = loans.haveFigures() && !allowance.isConditional();
+        List<Ranges.Range> ranges = isOneRange ? List.of(new Ranges.Range(least, most)) : ranges();
+        OptionalLong found = bestOf(ranges);
+        if (found.isEmpty()) {
+            return new FitAnswer.Short(lever, nearest());
+        }
+        QualifyingLoan best = fitting;
+        Optional<BigDecimal> nearer =
+                isOneRange || allowance.isMetBy(loans.tested().asItIs())
+                        ? Optional.empty()
+                        : nearer(ranges, found.getAsLong()).map(lever::value);
+        return new FitAnswer.Found(lever, lever.value(found.getAsLong()), best, nearer);
+    }
+
+    /** The step that fits nearest to the option's own, where that is nearer than the best. */
+    private Optional<Long> nearer(List<Ranges.Range> ranges, long best) {
+        long own = loans.own();
+        return ranges.stream()
+                .flatMap(range -> Stream.of(OptionalLong.of(range.from()), bestIn(range), OptionalLong.of(range.to())))
+                .flatMap(step -> step.stream().boxed())
+                .filter(step -> Math.abs(step - own) < Math.abs(best - own))
+                .filter(this::fits)
+                .min(Comparator.comparing(step -> Math.abs(step - own)));
     }
 
     private OptionalLong bestOf(List<Ranges.Range> ranges) {

@@ -137,6 +137,22 @@ class BorrowingTest {
     }
 
     @Test
+    void saysWhichTestDecides() {
+        LimitSet set = Households.set(
+                Households.atMost(Measure.FRONT_END, "30"), Households.atMost(Measure.LOAN_TO_VALUE, "80"));
+        Household people = Households.of(
+                List.of(Households.monthly("6000.00")),
+                List.of(),
+                new Funds(Money.of("200000.00"), Money.ZERO, Money.ZERO));
+        Borrowing borrowing = new Borrowing(Options.purchase("20", PaymentFrequency.MONTHLY, 360), people, set);
+
+        assertThat(borrowing.withDown(Money.of("10000.00")).flatMap(borrowing::decidedBy))
+                .hasValue(Measure.LOAN_TO_VALUE);
+        assertThat(borrowing.withDown(Money.of("150000.00")).flatMap(borrowing::decidedBy))
+                .hasValue(Measure.FRONT_END);
+    }
+
+    @Test
     void countsADebtThatOnlyARefinancingWouldPayOff() {
         Household owing = Households.of(
                 List.of(Households.monthly("6000.00")),

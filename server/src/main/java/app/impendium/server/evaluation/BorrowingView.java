@@ -4,6 +4,7 @@ import app.impendium.core.LoanOption;
 import app.impendium.core.fit.Borrowing;
 import app.impendium.core.money.Money;
 import app.impendium.core.rate.AnnualRate;
+import app.impendium.server.document.Convention.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.List;
@@ -48,13 +49,25 @@ public record BorrowingView(List<MostView> sets, List<RatePointView> byRate, Lis
         }
     }
 
-    /** The largest price at a rate; absent where there is none. */
+    /**
+     * The largest price at a rate; absent where there is none.
+     *
+     * @param decides what keeps it from being more; absent where no test does
+     */
     public record RatePointView(
-            BigDecimal ratePercent, @Schema(nullable = true) Long priceCents) {}
+            BigDecimal ratePercent,
+            @Schema(nullable = true) Long priceCents,
+            @Schema(nullable = true) Measure decides) {}
 
-    /** The largest price with so much down; absent where there is none. */
+    /**
+     * The largest price with so much down; absent where there is none.
+     *
+     * @param decides what keeps it from being more; absent where no test does
+     */
     public record DownPointView(
-            long downCents, @Schema(nullable = true) Long priceCents) {}
+            long downCents,
+            @Schema(nullable = true) Long priceCents,
+            @Schema(nullable = true) Measure decides) {}
 
     /**
      * @param each a set's borrowing
@@ -74,9 +87,7 @@ public record BorrowingView(List<MostView> sets, List<RatePointView> byRate, Lis
         return IntStream.rangeClosed(-RATE_STEPS_EACH_WAY, RATE_STEPS_EACH_WAY)
                 .mapToObj(step -> own.percent().value().add(RATE_STEP.multiply(BigDecimal.valueOf(step))))
                 .filter(percent -> percent.signum() >= 0 && percent.compareTo(AnnualRate.HIGHEST) <= 0)
-                .map(percent -> new RatePointView(
-                        percent,
-                        price(borrowing.at(AnnualRate.ofPercent(percent)).most())))
+                .map(percent -> at(percent, borrowing.at(AnnualRate.ofPercent(percent))))
                 .toList();
     }
 
@@ -86,8 +97,24 @@ public record BorrowingView(List<MostView> sets, List<RatePointView> byRate, Lis
         long step = own.isZero() ? width / DOWN_STEPS : own.cents() / (DOWN_STEPS / 2);
         return IntStream.rangeClosed(0, DOWN_STEPS)
                 .mapToLong(place -> place == DOWN_STEPS / 2 && !own.isZero() ? own.cents() : place * step / UNIT * UNIT)
-                .mapToObj(down -> new DownPointView(down, price(borrowing.withDown(Money.ofCents(down)))))
+                .mapToObj(down -> with(down, borrowing))
                 .toList();
+    }
+
+    private static RatePointView at(BigDecimal percent, Borrowing borrowing) {
+        Optional<Borrowing.Most> most = borrowing.most();
+        return new RatePointView(percent, price(most), decides(borrowing, most));
+    }
+
+    private static DownPointView with(long down, Borrowing borrowing) {
+        Optional<Borrowing.Most> most = borrowing.withDown(Money.ofCents(down));
+        return new DownPointView(down, price(most), decides(borrowing, most));
+    }
+
+    private static Measure decides(Borrowing borrowing, Optional<Borrowing.Most> most) {
+        return most.flatMap(borrowing::decidedBy)
+                .map(test -> Measure.valueOf(test.name()))
+                .orElse(null);
     }
 
     private static Long price(Optional<Borrowing.Most> most) {

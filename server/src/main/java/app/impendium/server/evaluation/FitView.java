@@ -37,6 +37,7 @@ public record FitView(
      * One lever.
      *
      * @param value in percent, units of the currency or years, as the lever has it; absent where it cannot do it alone
+     * @param nearerValue where a smaller change fits too; absent where the value is the smallest change
      * @param housingCents what the home then costs a month, as the lender counts it; where it cannot do it alone, as near as it gets
      * @param overCents by how much the tested cost is then still above what is allowed; 0 where it does it
      * @param cashChangeCents what it takes more at closing; negative for less
@@ -46,6 +47,7 @@ public record FitView(
     public record LeverView(
             FitLever lever,
             @Schema(nullable = true) BigDecimal value,
+            @Schema(nullable = true) BigDecimal nearerValue,
             long housingCents,
             long overCents,
             long cashChangeCents,
@@ -110,6 +112,7 @@ public record FitView(
         return new LeverView(
                 answer.lever(),
                 answer instanceof FitAnswer.Found found ? found.value() : null,
+                answer instanceof FitAnswer.Found found ? found.nearer().orElse(null) : null,
                 there.housing().cents(),
                 solver.over(there).cents(),
                 solver.loan().moneyLeft().minus(left).cents(),
