@@ -45,7 +45,7 @@ export function readAmount(text: string, _before?: string, where?: Where): Readi
   if (digits + decimals === '') return noAmount(plain)
   const foreign =
     where && [before, behind].find((sign) => sign !== undefined && !stands(sign, where.currency))
-  if (foreign) return unread(`Amounts here are in ${where.currency}, and ${foreign} is another currency.`)
+  if (foreign) return isForeign(foreign, where.currency)
   if (digits.length > MOST_DIGITS) return unread('An amount is below 1,000,000,000.')
   const cents =
     Number(`${digits || '0'}.${decimals || '0'}`) * (SCALES[scale?.toLowerCase() ?? ''] ?? 1) * 100
@@ -53,6 +53,17 @@ export function readAmount(text: string, _before?: string, where?: Where): Readi
   return Math.abs(cents - wholeCents) > 1e-4
     ? unread('An amount has at most two decimals.')
     : read(wholeCents)
+}
+
+const isForeign = (sign: string, currency: Currency) =>
+  unread(`Amounts here are in ${currency}, and ${sign} is another currency.`)
+
+const ANY_SIGN = /(?:US|CA|C|AU|A|NZ)?\$|£|€/gi
+
+/** Why a line of several figures is of another currency; null where it is of its own, or that is not known. */
+export function foreignIn(line: string, where: Where | undefined): Reading<never> | null {
+  const sign = where && line.match(ANY_SIGN)?.find((each) => !stands(each, where.currency))
+  return sign ? isForeign(sign, where.currency) : null
 }
 
 /** The same where amounts are in a currency that is known. */

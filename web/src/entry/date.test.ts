@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { formatDay } from '../format/date'
 import { addMonths, monthsBetween, readDay } from './date'
 
@@ -39,19 +39,21 @@ describe('readDay', () => {
   )
 
   it.each([
-    'M',
-    'Mar',
-    'Mar 20',
-    '1',
-    '1st',
-    '1 M',
-    '1 March 202',
-    'March 1',
-    '2027-',
-    '2027-03',
-    '3/',
-    '3/1/20',
-  ])('waits for the rest of “%s”', (text) => expect(readDay(text, 'en-US').status).toBe('incomplete'))
+    ['March 1', '2027-03-01'],
+    ['1st march', '2027-03-01'],
+    ['15 Dec', '2026-12-15'],
+    ['December 1', '2026-12-01'],
+    ['Nov 30th', '2027-11-30'],
+  ])('takes “%s” for the next there is', (text, expected) => {
+    vi.useFakeTimers({ now: new Date('2026-12-01T12:00:00Z') })
+    expect(readDay(text, 'en-US')).toEqual({ status: 'read', value: expected })
+    vi.useRealTimers()
+  })
+
+  it.each(['M', 'Mar', 'Mar 20', '1', '1st', '1 M', '1 March 202', '2027-', '2027-03', '3/', '3/1/20'])(
+    'waits for the rest of “%s”',
+    (text) => expect(readDay(text, 'en-US').status).toBe('incomplete'),
+  )
 
   it.each(['en-US', 'en-CA', 'en-GB', 'en-AU', 'en-NZ', 'en-IE', 'en-CH', 'en-ZA', 'en-IN', 'en'])(
     'reads what is written in %s',

@@ -18,7 +18,7 @@ const HELP = 'Enter a date such as 1 March 2027 or Mar 2027.'
 
 /**
  * A day as typed, as an ISO text: 1 March 2027, Mar 1 2027, Mar 2027 (its first), 2027-03-01, and 3/1/2027 in the
- * order that the locale writes it.
+ * order that the locale writes it. 1 March is the next one.
  */
 export function readDay(text: string, locale: string): Reading<string> {
   const plain = text.trim().toLowerCase().replace(/,/g, ' ')
@@ -38,7 +38,22 @@ export function readDay(text: string, locale: string): Reading<string> {
   if (dayFirst) return day(dayFirst[3], monthNumber(dayFirst[2]), dayFirst[1] ?? '1')
   const monthFirst = /^([a-z]{3,9})\.?\s+(\d{1,2})(?:st|nd|rd|th)?\s+(\d{4})$/.exec(plain)
   if (monthFirst) return day(monthFirst[3], monthNumber(monthFirst[1]), monthFirst[2])
+  const yearless =
+    /^(?:([a-z]{3,9})\.?\s+(?:(\d)|(\d{1,2})(?:st|nd|rd|th))|(\d{1,2})(?:st|nd|rd|th)?\s+([a-z]{3,9})\.?)$/.exec(
+      plain,
+    )
+  if (yearless && monthNumber(yearless[1] ?? yearless[5]) !== '0') {
+    return nextOf(monthNumber(yearless[1] ?? yearless[5]), yearless[2] ?? yearless[3] ?? yearless[4])
+  }
   return isUnfinished(plain) ? incomplete(HELP) : unread(HELP)
+}
+
+/** A day without its year is the next there is. */
+function nextOf(month: string, ofMonth = ''): Reading<string> {
+  const today = new Date().toISOString().slice(0, 10)
+  const year = Number(today.slice(0, 4))
+  const next = day(String(year), month, ofMonth)
+  return next.status === 'read' && next.value < today ? day(String(year + 1), month, ofMonth) : next
 }
 
 const fullYear = (year = '') => (year.length === 2 ? `20${year}` : year)

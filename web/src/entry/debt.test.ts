@@ -55,6 +55,14 @@ describe('a debt as it is spoken', () => {
     expect(readDebt(text)).toMatchObject({ status, message: expect.stringMatching(message) as string })
   })
 
+  it('is refused in another currency', () => {
+    expect(readDebt('car £412', '', { currency: 'USD' })).toEqual({
+      status: 'unread',
+      message: 'Amounts here are in USD, and £ is another currency.',
+    })
+    expect(readDebt('car £412', '', { currency: 'GBP' }).status).toBe('read')
+  })
+
   it.each(['car 412, 31 months, 11,900', 'support 240', 'student 19,410', 'card 95, 2,840, 21.9\u202f%'])(
     'is written out as it was spoken: %s',
     (text) => {

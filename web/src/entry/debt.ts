@@ -1,5 +1,5 @@
 import type { DebtDocument } from '../api/client'
-import { readAmount } from './amount'
+import { foreignIn, readAmount, type Where } from './amount'
 import { readPercent } from './percent'
 import { incomplete, read, unread, type Reading } from './reading'
 import { partsOf, splitName } from './spoken'
@@ -33,7 +33,9 @@ type Said = 'payment' | 'balance' | 'amount'
  * said to be a month's, owed or a balance is that; else the first is what is paid a month and the second what is owed, but a
  * student loan with one bare amount owes it.
  */
-export function readDebt(text: string): Reading<SpokenDebt> {
+export function readDebt(text: string, _before?: string, where?: Where): Reading<SpokenDebt> {
+  const foreign = foreignIn(text, where)
+  if (foreign) return foreign
   const [first = '', ...others] = partsOf(withCommas(text))
   const { name: said, rest } = splitName(first)
   const name = said.replace(BALANCE_NAME, '').trim()

@@ -1,5 +1,5 @@
 import type { IncomeDocument } from '../api/client'
-import { readAmount } from './amount'
+import { foreignIn, readAmount, type Where } from './amount'
 import { readPercent } from './percent'
 import { incomplete, read, unread, type Reading } from './reading'
 import { partsOf, splitName } from './spoken'
@@ -39,7 +39,9 @@ const LEAST_SALARY_CENTS = 10_000_00
 const isYearly = (name: string, cents: number) => /\bsalary\b/i.test(name) && cents >= LEAST_SALARY_CENTS
 
 /** An income as it is spoken: salary 64,800 a year; 31.50 an hour, 26 hours; overtime 96 a week, 50 %. */
-export function readIncome(text: string): Reading<SpokenIncome> {
+export function readIncome(text: string, _before?: string, where?: Where): Reading<SpokenIncome> {
+  const foreign = foreignIn(text, where)
+  if (foreign) return foreign
   const [first = '', ...others] = partsOf(text)
   const { name, rest } = splitName(first)
   if (/\b(net|after tax|take[- ]home)\b/i.test(text)) {

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { borrowingQuery } from '../../api/affordability'
-import type { BorrowingView, LimitSetDocument } from '../../api/client'
+import type { BorrowingView, LimitSetDocument, ReadingView } from '../../api/client'
 import { formatAmount, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { AnswerButton } from '../../answer/AnswerButton'
@@ -48,6 +48,7 @@ export function Borrow({ affordability }: { affordability: Affordability }) {
   )
 }
 
+type Measure = ReadingView['measure']
 type BorrowingProps = { view: BorrowingView; place: number; affordability: Affordability }
 
 function Borrowing({ view, place, affordability: { sets, chosen } }: BorrowingProps) {
@@ -131,12 +132,14 @@ function PricesBySet({ view, sets }: { view: BorrowingView; sets: readonly Held[
 
 const ratePoints = ({ byRate }: BorrowingView, set: LimitSetDocument): CurvePoint[] =>
   byRate.flatMap(({ ratePercent, priceCents, decides }) =>
-    priceCents === null
-      ? []
-      : [{ at: ratePercent, priceCents, decides: decides && measureName(decides, set) }],
+    priceCents === null ? [] : [{ at: ratePercent, priceCents, decides: namesOf(decides, set) }],
   )
 
 const downPoints = ({ byDown }: BorrowingView, set: LimitSetDocument): CurvePoint[] =>
   byDown.flatMap(({ downCents, priceCents, decides }) =>
-    priceCents === null ? [] : [{ at: downCents, priceCents, decides: decides && measureName(decides, set) }],
+    priceCents === null ? [] : [{ at: downCents, priceCents, decides: namesOf(decides, set) }],
   )
+
+/** The tests by the names that the set has for them: “housing” and “all”. */
+const namesOf = (measures: readonly Measure[], set: LimitSetDocument): string | null =>
+  measures.length === 0 ? null : measures.map((each) => `“${measureName(each, set)}”`).join(' and ')

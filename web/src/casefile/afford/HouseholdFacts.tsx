@@ -77,7 +77,7 @@ type Amount = 'incomeTaxCents' | 'upkeepCents'
 type Set = (fields: Partial<HouseholdDocument>) => void
 
 function AmountRow({ label, field, set }: { label: string; field: Amount; set: Set }) {
-  const { household } = useOpenCase().document
+  const known = useOpenCase().document.household[field]
   return (
     <div>
       <dt>{label}</dt>
@@ -85,7 +85,7 @@ function AmountRow({ label, field, set }: { label: string; field: Amount; set: S
         <Figure
           label={label}
           pointer={`/household/${field}`}
-          text={formatEntry(household[field] ?? 0)}
+          text={known === null ? UNSAID : formatEntry(known)}
           read={readAmount}
           inputMode="decimal"
           take={(cents) => set({ [field]: cents })}

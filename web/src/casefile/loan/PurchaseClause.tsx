@@ -121,7 +121,7 @@ function DownFigure({ down }: { down: PurchaseDocument['down'] }) {
 /** A loan that buys a home takes at most its price. */
 const upToPrice = (loan: Reading<number>, priceCents: number | undefined): Reading<number> =>
   loan.status === 'read' && priceCents !== undefined && loan.value > priceCents
-    ? unread(`A loan of at most the price, ${formatEntry(priceCents)}, can be had. Raise the price first.`)
+    ? unread(`At most the price of ${formatEntry(priceCents)} can be borrowed.`)
     : loan
 
 /** What is borrowed: given for a loan alone, else what the down payment leaves. */

@@ -31,6 +31,7 @@ import java.util.stream.Stream;
 public final class Borrowing {
     private static final long UNIT = 100;
     private static final int ROUNDS = 3;
+    private static final long PER_MILLE = 1000;
     private static final Money ONE = Money.ofCents(UNIT);
     private static final Money LEAST_LOAN = Money.ofCents(1000 * UNIT);
 
@@ -151,15 +152,21 @@ public final class Borrowing {
         return at(down).most();
     }
 
-    /** What keeps it from being more: the first test of the set that a price of a unit more misses. */
-    public Optional<Measure> decidedBy(Most most) {
-        return solver(most.down())
-                .flatMap(solver -> atOneMore(most)
-                        .flatMap(more -> Assessment.of(solver.allowance(), more).readings().stream())
-                        .filter(reading -> !reading.isMet() && reading instanceof Reading.Measured)
-                        .map(reading -> reading.test().measure())
-                        .filter(Measure::followsTheLoan)
-                        .findFirst());
+    /**
+     * What keeps it from being more: the tests of the set that a price of a thousandth more misses. Where more paid down eases one
+     * and tightens another, the most lies where they meet, and both decide.
+     */
+    public List<Measure> decidedBy(Most most) {
+        Money more =
+                Money.ofCents(most.price().cents() + Math.max(UNIT, most.price().cents() / PER_MILLE));
+        return solver(most.down()).map(FitSolver::allowance).stream()
+                .flatMap(allowance -> qualifying(more, most.down())
+                        .flatMap(loan -> Assessment.of(allowance, loan).readings().stream()))
+                .filter(reading -> !reading.isMet() && reading instanceof Reading.Measured)
+                .map(reading -> reading.test().measure())
+                .filter(Measure::followsTheLoan)
+                .distinct()
+                .toList();
     }
 
     /** The same for a unit more, unless that is above every price there is. */

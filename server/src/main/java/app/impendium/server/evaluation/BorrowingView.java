@@ -19,8 +19,8 @@ import java.util.stream.IntStream;
  * @param byDown the largest price with so much paid down, under the set looked at
  */
 public record BorrowingView(List<MostView> sets, List<RatePointView> byRate, List<DownPointView> byDown) {
-    private static final BigDecimal RATE_STEP = new BigDecimal("0.125");
-    private static final int RATE_STEPS_EACH_WAY = 12;
+    private static final BigDecimal RATE_STEP = new BigDecimal("0.25");
+    private static final int RATE_STEPS_EACH_WAY = 6;
     private static final int DOWN_STEPS = 24;
     private static final long UNIT = 100;
     private static final Money LEAST_WIDTH = Money.of("48000.00");
@@ -52,22 +52,18 @@ public record BorrowingView(List<MostView> sets, List<RatePointView> byRate, Lis
     /**
      * The largest price at a rate; absent where there is none.
      *
-     * @param decides what keeps it from being more; absent where no test does
+     * @param decides the tests that keep it from being more
      */
     public record RatePointView(
-            BigDecimal ratePercent,
-            @Schema(nullable = true) Long priceCents,
-            @Schema(nullable = true) Measure decides) {}
+            BigDecimal ratePercent, @Schema(nullable = true) Long priceCents, List<Measure> decides) {}
 
     /**
      * The largest price with so much down; absent where there is none.
      *
-     * @param decides what keeps it from being more; absent where no test does
+     * @param decides the tests that keep it from being more
      */
     public record DownPointView(
-            long downCents,
-            @Schema(nullable = true) Long priceCents,
-            @Schema(nullable = true) Measure decides) {}
+            long downCents, @Schema(nullable = true) Long priceCents, List<Measure> decides) {}
 
     /**
      * @param each a set's borrowing
@@ -111,10 +107,11 @@ public record BorrowingView(List<MostView> sets, List<RatePointView> byRate, Lis
         return new DownPointView(down, price(most), decides(borrowing, most));
     }
 
-    private static Measure decides(Borrowing borrowing, Optional<Borrowing.Most> most) {
-        return most.flatMap(borrowing::decidedBy)
+    private static List<Measure> decides(Borrowing borrowing, Optional<Borrowing.Most> most) {
+        return most.stream()
+                .flatMap(there -> borrowing.decidedBy(there).stream())
                 .map(test -> Measure.valueOf(test.name()))
-                .orElse(null);
+                .toList();
     }
 
     private static Long price(Optional<Borrowing.Most> most) {
