@@ -15,8 +15,10 @@ export function PriceAgain({ compared: { option, answer } }: { compared: Compare
   const { answered } = useOption()
   const was = pricedAtOf(option)
   const { data } = useQuery({ ...rateTablesQuery, enabled: was !== null })
-  const table = was && (data?.tables.find(({ id }) => id === document.pricedOn?.tableId)?.table ?? null)
+  const pricedOn = data?.tables.find(({ id }) => id === document.pricedOn?.tableId)?.table
   const index = answered.document.options.findIndex(({ id }) => id === option.id)
+  const isAsked = was !== null && index >= 0 && pricedOn?.termMonths === option.terms.amortizationMonths
+  const table = isAsked ? pricedOn : null
   const offers = useAnswer(
     rateOffersQuery({ document: answered.document, index }, { table }),
     answered.document,

@@ -23,7 +23,7 @@ describe('options that are not of the same home', () => {
         : option,
     )
     expect(price?.words).toBe(
-      'These are not the same home: the price is 440,000.00 in short and 400,000.00 in long and less down.',
+      'These are not at the same price: 440,000.00 in short and 400,000.00 in long and less down.',
     )
     expect(price?.action).toBe('Set 440,000.00 for all')
     const [, other] = aComparison(columns).options

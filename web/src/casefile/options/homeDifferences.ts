@@ -46,7 +46,7 @@ function differenceWords(part: Part, told: ReadonlyMap<number, readonly string[]
   const list = [...told].map(
     ([cents, names]) => `${cents === 0 ? 'none' : formatAmount(cents)} in ${named(names)}`,
   )
-  if (part === 'PRICE') return `These are not the same home: the price is ${named(list)}.`
+  if (part === 'PRICE') return `These are not at the same price: ${named(list)}.`
   const counted = [...told].filter(([cents]) => cents > 0)
   const [only] = counted
   const name = NAMES[part](words).toLowerCase()

@@ -12,7 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * What differs between options besides the way of financing, so that they are not of the same home. Immutable.
+ * What differs between options besides the way of financing: their prices, or what the home costs beside the loan. Immutable.
  *
  * @param amounts by option: the price, or what the part costs in the first month; none where an option has no price
  */

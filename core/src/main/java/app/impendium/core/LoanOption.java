@@ -46,11 +46,8 @@ public record LoanOption(
     private static final int MONTHS_PER_YEAR = 12;
 
     public LoanOption {
-        // The last payment repays what is left whether or not it is one of those that pay interest alone.
-        int payments = amortization.months() * rate.frequency().perYear() / MONTHS_PER_YEAR;
-        if (features.interestOnlyPayments() == payments && payments > 0) {
-            features = features.withInterestOnly(payments - 1);
-        }
+        features = features.repayingAtTheEnd(
+                amortization.months() * rate.frequency().perYear() / MONTHS_PER_YEAR);
     }
 
     /**

@@ -27,7 +27,8 @@ class OptionsOverTimeTest extends Journey {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two homes", "");
         advisor.view("Options").alternative("15 years instead of 30 years");
         Page page = advisor.page();
-        Locator differences = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Not the same home"));
+        Locator differences = page.getByRole(
+                AriaRole.LIST, new Page.GetByRoleOptions().setName("What differs besides the financing"));
         assertThat(advisor.answer()).containsText("costs least");
         assertThat(differences).not().isVisible();
 
@@ -35,7 +36,7 @@ class OptionsOverTimeTest extends Journey {
         advisor.item("Edit its sentence");
         advisor.say(Field.PRICE, "440,000");
         assertThat(differences)
-                .containsText("These are not the same home: the price is 400,000.00 in the baseline and 440,000.00 in");
+                .containsText("These are not at the same price: 400,000.00 in the baseline and 440,000.00 in");
         advisor.press("Set 400,000.00 for all");
 
         assertThat(differences).not().isVisible();

@@ -108,7 +108,7 @@ class EvaluationApiTest {
     @Test
     void refusesFeaturesThatMakeNoSense() {
         ObjectNode document = Documents.purchase("Clauses");
-        Documents.set(document, "features.interestOnlyPayments", "300");
+        Documents.set(document, "features.interestOnlyPayments", "301");
         Documents.set(document, "features.balloonCents", "-1");
         Documents.set(
                 document,
@@ -126,7 +126,7 @@ class EvaluationApiTest {
         Documents.set(document, "features.extras", "[]");
         Answer ranges = BEA.post("/api/evaluations", document.toString());
         assertThat(ranges.messageAt("/options/0/features/interestOnlyPayments"))
-                .isEqualTo("300 is not allowed here, only 0 to 299.");
+                .isEqualTo("301 is not allowed here, only 0 to 300.");
         assertThat(ranges.messageAt("/options/0/features/balloonCents")).startsWith("-0.01 is not allowed here");
     }
 

@@ -159,7 +159,7 @@ class HouseholdApiTest {
                 .isEqualTo(most.get("priceCents").asLong());
         assertThat(most.get("cashToCloseCents").asLong()).isBetween(4_990_000L, 5_000_000L);
         // Today's own point lies on both lines.
-        assertThat(answer.at("/byRate/12/priceCents")).isEqualTo(most.get("priceCents"));
+        assertThat(answer.at("/byRate/6/priceCents")).isEqualTo(most.get("priceCents"));
         assertThat(answer.at("/byDown/12/priceCents")).isEqualTo(most.get("priceCents"));
         assertThat(answer.at("/byDown/24/priceCents").asLong())
                 .isGreaterThan(most.get("priceCents").asLong());

@@ -18,7 +18,6 @@ final class Borrowers {
     private final CountedHousehold counted;
     private final List<DebtChoice.Candidate> candidates;
     private final List<Integer> places;
-    private final CountedHousehold withoutAny;
 
     /**
      * @param set whose rules count them; its tests are not asked
@@ -30,7 +29,6 @@ final class Borrowers {
         this.counted = CountedHousehold.of(household, set, paidOff);
         this.candidates = candidates(counted, paidOff);
         this.places = candidates.stream().map(DebtChoice.Candidate::place).toList();
-        this.withoutAny = without(places);
     }
 
     /** How they are counted as it is. */
@@ -50,7 +48,7 @@ final class Borrowers {
 
     /** How they would be counted if all debts were paid off that could be. */
     CountedHousehold withoutAny() {
-        return withoutAny;
+        return without(places);
     }
 
     /** How they would be counted if the debts at some places were paid off. */

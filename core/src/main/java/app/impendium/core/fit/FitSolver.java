@@ -31,8 +31,6 @@ public final class FitSolver {
     private final Allowance allowance;
     private final LoanVariants.Tested tested;
     private final QualifyingLoan loan;
-    private final AfterDebts withoutAny;
-    private final boolean canDebtsHelp;
 
     /**
      * @param variants of the option that is asked about
@@ -44,8 +42,6 @@ public final class FitSolver {
         this.allowance = new Allowance(set, borrowers.counted());
         this.tested = variants.testedAt(set.stressed());
         this.loan = tested.asItIs();
-        this.withoutAny = after(borrowers.places());
-        this.canDebtsHelp = allowance.isMetBy(loan) || isMetWithoutAny();
     }
 
     /** The option as a lender looks at it. */
@@ -178,7 +174,8 @@ public final class FitSolver {
     }
 
     private DebtsAnswer debts(DebtChoice.Order order) {
-        if (!canDebtsHelp) {
+        AfterDebts withoutAny = after(borrowers.places());
+        if (!allowance.isMetBy(loan) && !isMetBy(withoutAny)) {
             return new DebtsAnswer.None();
         }
         // What is paid leaves less in reserve, which can bring other limits into force: the laxest tell what is needed
@@ -194,7 +191,8 @@ public final class FitSolver {
                 .orElseGet(DebtsAnswer.None::new);
     }
 
-    private boolean isMetWithoutAny() {
+    /** Whether the loan fits without any debt that can be paid off, with their cash or without it. */
+    private boolean isMetBy(AfterDebts withoutAny) {
         Allowance lax = new Allowance(set, borrowers.withoutAny());
         return lax.isMetBy(loan) || lax.isMetBy(withoutAny);
     }

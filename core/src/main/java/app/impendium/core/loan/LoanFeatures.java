@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * What is said of a loan beyond amount, rate and term. Whether it fits the loan, {@link LoanTerms} checks. Immutable.
  *
- * @param interestOnlyPayments how many payments at the start pay interest alone, from 0 to one fewer than all
+ * @param interestOnlyPayments how many payments at the start pay interest alone, from 0 to all
  * @param balloon what is left to pay with the last payment beyond the payment itself, below the amount
  * @param regular what is paid regularly after any interest-only period
  * @param steps other regular payments from later payments on, in the order of their payments
@@ -36,6 +36,14 @@ public record LoanFeatures(
     /** The same with interest alone paid at the start. */
     public LoanFeatures withInterestOnly(int leadingPayments) {
         return new LoanFeatures(leadingPayments, balloon, regular, steps, extras, extraEffect, rateChanges);
+    }
+
+    /**
+     * The same for a loan of so many payments: the last repays what is left, whether or not it is one of those that pay interest
+     * alone.
+     */
+    public LoanFeatures repayingAtTheEnd(int payments) {
+        return payments > 0 && interestOnlyPayments == payments ? withInterestOnly(payments - 1) : this;
     }
 
     /** The same with a balance left to pay with the last payment. */

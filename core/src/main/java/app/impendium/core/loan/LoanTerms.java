@@ -36,13 +36,14 @@ public record LoanTerms(
                 payments,
                 1,
                 (long) MOST_YEARS * rate.frequency().perYear());
-        findings.inRange(Field.INTEREST_ONLY, features.interestOnlyPayments(), 0, payments - 1L);
+        findings.inRange(Field.INTEREST_ONLY, features.interestOnlyPayments(), 0, payments);
         Money balloon = features.balloon();
         findings.group("", () -> balloon.within(Money.ZERO, loan.minus(Money.ofCents(1)), Field.BALLOON));
         checkExtras(features.extras(), payments, findings);
         checkSteps(features, payments, findings);
         checkRateChanges(features.rateChanges(), payments, findings);
         findings.throwIfAny();
+        features = features.repayingAtTheEnd(payments);
         checkConventions(rate, features.rateChanges());
     }
 

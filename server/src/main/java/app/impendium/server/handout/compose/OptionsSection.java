@@ -105,14 +105,14 @@ final class OptionsSection {
                 : writing.amount(Math.abs(cents)) + (cents > 0 ? " more" : " less") + " a month";
     }
 
-    /** Not the same home: the price is 400,000.00 in the baseline, 440,000.00 in 15 years. */
+    /** What differs besides the financing: the price is 400,000.00 in the baseline, 440,000.00 in 15 years. */
     private String words(HomeDifferenceView difference) {
         String amounts = answered.stream()
                 .filter(place -> difference.cents().get(place) != null)
                 .map(place -> writing.amount(difference.cents().get(place)) + " in " + named(place))
                 .collect(Collectors.joining(", "));
         return switch (difference.part()) {
-            case PRICE -> "These options are not of the same home: the price is " + amounts + ".";
+            case PRICE -> "These options are not at the same price: " + amounts + ".";
             case PROPERTY_TAX -> unlike(told.words().propertyTax(), amounts);
             case HOME_INSURANCE -> unlike("Home insurance", amounts);
             case DUES -> unlike(told.words().dues(), amounts);
