@@ -20,7 +20,7 @@ export function CaseIndex({ id }: { id: string }) {
           >
             {name}
           </Link>
-          <span className="font-figures text-[1.0625rem]">
+          <span className="index-figure">
             <Headline />
           </span>
         </div>

@@ -49,7 +49,7 @@ export function RateLadder() {
         {asTable ? (
           <RungTable rungs={rungs} measure={measure} from={from} />
         ) : (
-          <Rungs rungs={rungs} measure={measure} from={from} />
+          <Rungs rungs={rungs} measure={measure} from={from} expected={rungsOf(builds[from])} />
         )}
         <LadderSettings
           takePicture={
@@ -86,14 +86,27 @@ const comparedWords = (measure: Measure) =>
     ? 'compared with renewing at the rate that ends'
     : 'compared with the payment before the renewal'
 
-type RungsProps = { rungs: readonly RungView[]; measure: Measure; from: LadderBuild['from'] }
+type RungsProps = {
+  rungs: readonly RungView[]
+  measure: Measure
+  from: LadderBuild['from']
+  /** How many there will be, while there are none: what stands below keeps its place. */
+  expected: number
+}
 
-function Rungs({ rungs, measure, from }: RungsProps) {
+const rungsOf = ({ down, up }: LadderBuild) => down + up + 1
+const RUNG_REM = 1.72
+
+function Rungs({ rungs, measure, from, expected }: RungsProps) {
   const most = Math.max(1, ...rungs.filter(isPriced).map((rung) => Math.abs(rung[measure])))
   const unpriced = rungs.find((rung) => !isPriced(rung))
   return (
     <>
-      <ul className="mt-1.5" aria-label="Rates and their cost">
+      <ul
+        className="mt-1.5"
+        style={{ minHeight: rungs.length === 0 ? `${expected * RUNG_REM}rem` : undefined }}
+        aria-label="Rates and their cost"
+      >
         {rungs.map((rung) => (
           <li key={rung.ratePercent}>
             <Rung rung={rung} measure={measure} from={from} most={most} />
