@@ -4,7 +4,8 @@
 run_journey_main() {
   local main=$1
   shift
-  maven package -DskipTests -pl server -am --quiet
+  # Installed, since a module by itself takes the others from the local repository.
+  maven install -DskipTests -pl server -am --quiet
   maven test-compile exec:exec@journeys -pl e2e --quiet -Djourneys.main="$main" -Djourneys.arguments="$*"
 }
 
