@@ -23,6 +23,7 @@ class BadEntryTest extends Journey {
                 "PRICE         | 0         | 0.00 is not allowed here, only 0.01 to 999,999,999.99.",
                 "PRICE         | -5        | An amount is not negative.",
                 "PRICE         | 1e308     | Enter an amount such as 468,500 or 82k.",
+                "LOAN_AMOUNT   | 900000    | At most the price of 400,000 can be borrowed.",
                 "DOWN_PAYMENT  | 101%      | 101 % is not allowed here, only 0 % to 100 %.",
                 "DOWN_PAYMENT  | 700k      | A down payment of 700,000.00 leaves nothing to borrow on a price of 400,000.00.",
                 "RATE          | 31        | 31 % is not allowed here, only 0 % to 30 %.",
@@ -61,11 +62,13 @@ class BadEntryTest extends Journey {
     void losesNothingThatWasTypedWhenThePageIsLoadedAgain() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Loaded again", "");
         advisor.say(Field.RATE, "4.75").say(Field.PRICE, "about 300k").say(Field.TERM, "60");
+        advisor.say(Field.LOAN_AMOUNT, "900000");
 
         advisor.page().reload();
 
         assertThat(advisor.figure(Field.PRICE)).hasValue("about 300k");
         assertThat(advisor.figure(Field.TERM)).hasValue("60");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).hasValue("900000");
         assertThat(advisor.figure(Field.RATE)).hasValue("4.75\u202f%");
     }
 

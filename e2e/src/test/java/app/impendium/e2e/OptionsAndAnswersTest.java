@@ -177,7 +177,10 @@ class OptionsAndAnswersTest extends Journey {
         assertThat(advisor.page().getByText("usually compound")).not().isVisible();
         advisor.press("Close");
         assertThat(advisor.month()).not().hasText(month);
+        String compounded = advisor.month().textContent();
         advisor.waitUntilSaved();
+        advisor.page().reload();
+        assertThat(advisor.month()).hasText(compounded);
     }
 
     @Test
