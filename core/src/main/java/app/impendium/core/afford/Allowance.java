@@ -79,6 +79,21 @@ public final class Allowance {
         return applying;
     }
 
+    /** Which of the tests that a loan can meet apply to one and are missed by it, by their order among them. */
+    public BitSet missedBy(Proposal loan) {
+        BitSet missed = applying(loan);
+        for (int i = missed.nextSetBit(0); i >= 0; i = missed.nextSetBit(i + 1)) {
+            missed.set(i, !isMet(allowed.get(i), loan));
+        }
+        return missed;
+    }
+
+    private static boolean isMet(Allowed entry, Proposal loan) {
+        return isWithin(loan.testedHousing(), entry.housing())
+                && isWithin(loan.loan(), entry.loan())
+                && isWithinValue(List.of(entry), loan);
+    }
+
     /** What the tests that apply to a loan leave. */
     public Room room(Proposal loan) {
         return leftBy(applyingTo(loan));

@@ -3,8 +3,8 @@ package app.impendium.core.cost;
 import app.impendium.core.cost.ClosingItem.Kind;
 import app.impendium.core.loan.RunningDebt;
 import app.impendium.core.money.Money;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 /**
  * The money that the client brings to closing, by parts. A seller credit never pays more than the costs that it may pay,
@@ -52,10 +52,13 @@ public record CashToClose(
             Money upfrontPremium,
             Money buydownSubsidy,
             List<RunningDebt> debtsPaidOff) {
-        List<Cost> costs = Stream.of(Kind.values())
-                .map(kind -> new Cost(kind, given.paid(kind, loan)))
-                .filter(cost -> !cost.amount().isZero())
-                .toList();
+        List<Cost> costs = new ArrayList<>();
+        for (Kind kind : Kind.values()) {
+            Money paid = given.paid(kind, loan);
+            if (!paid.isZero()) {
+                costs.add(new Cost(kind, paid));
+            }
+        }
         Money payable = payable(costs, upfrontPremium, buydownSubsidy);
         Money offered = given.credited(Kind.SELLER_CREDIT, loan);
         Money used = offered.isAbove(payable) ? payable : offered;
@@ -100,6 +103,10 @@ public record CashToClose(
     }
 
     private static Money sum(List<Cost> costs) {
-        return costs.stream().map(Cost::amount).reduce(Money.ZERO, Money::plus);
+        Money sum = Money.ZERO;
+        for (Cost cost : costs) {
+            sum = sum.plus(cost.amount());
+        }
+        return sum;
     }
 }

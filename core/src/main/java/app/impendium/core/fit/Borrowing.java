@@ -2,6 +2,7 @@ package app.impendium.core.fit;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
+import app.impendium.core.afford.Allowance;
 import app.impendium.core.afford.Assessment;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
@@ -30,7 +31,6 @@ import java.util.stream.Stream;
  */
 public final class Borrowing {
     private static final long UNIT = 100;
-    private static final int ROUNDS = 3;
     private static final long PER_MILLE = 1000;
     private static final Money ONE = Money.ofCents(UNIT);
     private static final Money LEAST_LOAN = Money.ofCents(1000 * UNIT);
@@ -66,35 +66,13 @@ public final class Borrowing {
         }
         Map<Long, At> known = new HashMap<>();
         LongFunction<At> at = down -> known.computeIfAbsent(down, units -> at(Money.ofCents(units * UNIT)));
-        OptionalLong mostDown =
-                Boundary.largestNear(about(at, free), 0, free.cents() / UNIT, down -> spare(at.apply(down), free) >= 0);
-        // Where the same tests apply and bind, more paid down buys ever more or ever less: the best of each range is
-        // an end.
-        return mostDown.stream()
-                .boxed()
-                .flatMap(end -> Ranges.of(0, end, down -> at.apply(down).situation()).stream())
-                .map(range -> best(range, down -> at.apply(down).most()))
+        // Where the same tests apply and bind, and the money suffices or does not, more paid down buys ever more or
+        // ever less: the best of each range is an end.
+        return Ranges.of(0, free.cents() / UNIT, down -> at.apply(down).situation()).stream()
+                .map(range -> best(range, down -> paidFor(at.apply(down))))
                 .flatMap(Optional::stream)
                 .max(Comparator.comparing(Most::price)
                         .thenComparing(Comparator.comparing(Most::down).reversed()));
-    }
-
-    /** About how many units can be paid down: each round takes back what closing took beyond the money, or adds what it left. */
-    private static long about(LongFunction<At> at, Money free) {
-        long most = free.cents() / UNIT;
-        long down = most;
-        for (int round = 0; round < ROUNDS; round++) {
-            long spare = spare(at.apply(down), free);
-            down = Math.max(0, Math.min(most, down + Math.floorDiv(spare, UNIT)));
-        }
-        return down;
-    }
-
-    /** What closing leaves of the money, in cents; zero where there is nothing to close. */
-    private static long spare(At at, Money free) {
-        return at.most()
-                .map(most -> free.minus(most.loan().cashToClose()).cents())
-                .orElse(0L);
     }
 
     /** The better end of a range, or as little down as buys as much. */
@@ -117,22 +95,75 @@ public final class Borrowing {
     /**
      * What can be bought with so much paid down.
      *
-     * @param situation the tests that apply to the least loan, to the largest and to one of a unit more
+     * @param most whatever closing then takes
+     * @param solver that found it
+     * @param situation what stays the same over a range of down payments
      */
-    private record At(Optional<Most> most, List<BitSet> situation) {}
+    private record At(Optional<Most> most, Optional<FitSolver> solver, Optional<Situation> situation) {}
+
+    /**
+     * What decides how much can be bought.
+     *
+     * @param missed the tests that the least loan misses
+     * @param standings of the least loan, of the largest and of one of a unit more
+     * @param isPaidFor whether the money covers what closing takes
+     */
+    private record Situation(List<BitSet> missed, List<Standing> standings, boolean isPaidFor) {}
+
+    /**
+     * How a loan stands.
+     *
+     * @param applying the tests that apply to it
+     * @param isInsured whether it asks for mortgage insurance
+     */
+    private record Standing(BitSet applying, boolean isInsured) {}
 
     private At at(Money down) {
-        return solver(down)
-                .map(solver -> {
-                    Optional<Most> most = solver.lever(FitLever.PRICE_KEEPING_AMOUNT)
-                            .filter(FitAnswer.Found.class::isInstance)
-                            .map(answer -> new Most(answer.loan().option().price(), down, answer.loan()));
-                    Stream<QualifyingLoan> looked = Stream.concat(
-                            qualifying(down.plus(LEAST_LOAN), down),
-                            most.stream().flatMap(found -> Stream.concat(Stream.of(found.loan()), atOneMore(found))));
-                    return new At(most, looked.map(solver.allowance()::applying).toList());
-                })
-                .orElseGet(() -> new At(Optional.empty(), List.of()));
+        Optional<FitSolver> solver = solver(down);
+        Optional<Most> most = solver.flatMap(there -> most(down, there.lever(FitLever.PRICE_KEEPING_AMOUNT)));
+        return new At(most, solver, solver.map(there -> situation(there.allowance(), down, most)));
+    }
+
+    private Situation situation(Allowance allowance, Money down, Optional<Most> most) {
+        List<QualifyingLoan> least = qualifying(down.plus(LEAST_LOAN), down).toList();
+        Stream<QualifyingLoan> largest =
+                most.stream().flatMap(found -> Stream.concat(Stream.of(found.loan()), atOneMore(found)));
+        return new Situation(
+                least.stream().map(allowance::missedBy).toList(),
+                Stream.concat(least.stream(), largest)
+                        .map(loan -> new Standing(allowance.applying(loan), loan.isInsured()))
+                        .toList(),
+                most.filter(found -> !isPaidFor(found.loan())).isEmpty());
+    }
+
+    private static Optional<Most> most(Money down, Optional<FitAnswer> answer) {
+        return answer.filter(FitAnswer.Found.class::isInstance)
+                .map(found -> new Most(found.loan().option().price(), down, found.loan()));
+    }
+
+    /** What the money pays for too: the costs at closing that are a share of the loan fall with it. */
+    private Optional<Most> paidFor(At at) {
+        return at.most().flatMap(most -> {
+            if (isPaidFor(most.loan())) {
+                return at.most();
+            }
+            long least = most.down().plus(LEAST_LOAN).cents() / UNIT;
+            OptionalLong price = Boundary.largest(
+                    least,
+                    most.price().cents() / UNIT,
+                    units ->
+                            qualifying(Money.ofCents(units * UNIT), most.down()).anyMatch(this::isPaidFor));
+            return price.isEmpty()
+                    ? Optional.empty()
+                    : most(
+                            most.down(),
+                            at.solver()
+                                    .flatMap(solver -> solver.lever(FitLever.PRICE_KEEPING_AMOUNT, price.getAsLong())));
+        });
+    }
+
+    private boolean isPaidFor(QualifyingLoan loan) {
+        return loan.moneyLeft().cents() >= 0;
     }
 
     /** What the set allows with so much paid down; nothing where the terms have no figures then. */

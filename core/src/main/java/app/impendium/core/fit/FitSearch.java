@@ -37,12 +37,19 @@ final class FitSearch {
     private long lookedAt;
 
     FitSearch(LoanVariants.Along loans, Allowance allowance) {
+        this(loans, allowance, loans.most(allowance.set().longestTermYears()));
+    }
+
+    /**
+     * @param most the last step that is looked at, not below the least
+     */
+    FitSearch(LoanVariants.Along loans, Allowance allowance, long most) {
         this.allowance = allowance;
         this.lever = loans.lever();
         this.loans = loans;
         this.estimate = loans.tested().estimate();
         this.least = loans.least();
-        this.most = loans.most(allowance.set().longestTermYears());
+        this.most = most;
     }
 
     FitAnswer answer() {

@@ -88,6 +88,13 @@ public final class FitSolver {
         return variants.levers().contains(lever) ? Optional.of(answer(lever)) : Optional.empty();
     }
 
+    /** The best that one lever of the loan can do up to a step. */
+    Optional<FitAnswer> lever(FitLever lever, long upTo) {
+        return variants.levers().contains(lever)
+                ? Optional.of(new FitSearch(tested.along(lever), allowance, upTo).answer())
+                : Optional.empty();
+    }
+
     /** The fewest debts to pay off; of as many, those that take the least cash. */
     public DebtsAnswer fewestDebts() {
         return debts(DebtChoice.Order.FEWEST);

@@ -135,13 +135,17 @@ public final class QualifyingLoan implements Proposal {
                 .total();
     }
 
+    /** Whether a month's cost holds mortgage insurance at the start. */
+    boolean isInsured() {
+        return MonthlyCost.isInsured(option.housing(), option.financing());
+    }
+
     private HousingCost cost(Money payment) {
         int perYear = option.frequency().perYear();
         Money monthly =
                 perYear == MONTHS_PER_YEAR ? payment : payment.times(perYear).dividedBy(MONTHS_PER_YEAR);
-        Money insurance = MonthlyCost.isInsured(option.housing(), option.financing())
-                ? option.housing().yearlyMortgageInsurance().monthlyOf(loan())
-                : Money.ZERO;
+        Money insurance =
+                isInsured() ? option.housing().yearlyMortgageInsurance().monthlyOf(loan()) : Money.ZERO;
         return option.housing().month(option.price(), monthly, insurance);
     }
 }
