@@ -58,8 +58,8 @@ export function CaseLine({ summary, shelf, before, children }: CaseLineProps) {
             ? `goes for good on ${formatMoment(summary.goesAt, new Date())}`
             : `saved ${formatMoment(savedAt, new Date())} by ${savedBy}`}
         </p>
-        {advisor !== null && advisor !== savedBy && !summary.goesAt && (
-          <p className="text-soft">{advisor} looks after it</p>
+        {advisor && advisor.name !== savedBy && !summary.goesAt && (
+          <p className="text-soft">{advisor.name} looks after it</p>
         )}
         {children && <p className="case-actions">{children}</p>}
       </div>

@@ -5,6 +5,7 @@ import { DropdownMenu } from 'radix-ui'
 import { MenuContent, MenuItem } from '../ui/Menu'
 import { TextButton } from '../ui/TextButton'
 import type { CaseActions } from './useCaseActions'
+import { nameAmong } from './nameAmong'
 
 type ChosenCasesProps = {
   cases: readonly CaseSummary[]
@@ -48,7 +49,7 @@ export function ChosenCases({ cases, shelf, actions, chooseAll, clear }: ChosenC
                     clear()
                   }}
                 >
-                  {person.name}
+                  {nameAmong(people, person)}
                 </MenuItem>
               ))}
           </MenuContent>

@@ -5,6 +5,7 @@ import { readAmount } from '../entry/amount'
 import { formatEntry } from '../format/amount'
 import { LIMITS, NEXT_DAYS, WITHIN } from './filter'
 import { FilterChoice, type FilterProps } from './FilterChoice'
+import { nameAmong } from './nameAmong'
 
 /** What narrows the list: who looks after the cases, how they stand, what comes next, what they cost. */
 export function FilterRow({ chosen, choose }: FilterProps) {
@@ -42,7 +43,7 @@ export function FilterRow({ chosen, choose }: FilterProps) {
 
 function AdvisorChoice(props: FilterProps) {
   const people = useQuery(peopleQuery).data ?? []
-  const words = Object.fromEntries(people.map(({ id, name }) => [id, name]))
+  const words = Object.fromEntries(people.map((person) => [person.id, nameAmong(people, person)]))
   return <FilterChoice label="Advisor" none="anybody" words={words} name="advisor" {...props} />
 }
 

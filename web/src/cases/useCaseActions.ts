@@ -33,12 +33,12 @@ const idsOf = (cases: readonly Named[]) => cases.map(({ id }) => id)
 /** Cases by the id of whose they are. */
 type Assignments = ReadonlyMap<string, readonly CaseSummary[]>
 
-/** Whose the cases are; null where that cannot be told of each by its name. */
+/** Whose the cases are; null where one is nobody's, or somebody's who has left: those cannot be given back. */
 function assignments(cases: readonly CaseSummary[], people: readonly Person[]): Assignments | null {
   const known = new Map<string, CaseSummary[]>()
   for (const each of cases) {
-    const [person, namesake] = people.filter(({ name }) => name === each.advisor)
-    if (!person || namesake || person.state === 'LEFT') return null
+    const person = people.find(({ id }) => id === each.advisor?.id)
+    if (!person || person.state === 'LEFT') return null
     known.set(person.id, [...(known.get(person.id) ?? []), each])
   }
   return known

@@ -94,6 +94,33 @@ class PeopleTest extends Journey {
         assertThat(button(elsewhere.page(), "Sign in")).isVisible();
     }
 
+    @Test
+    void aCaseGoesBackToWhomItWasOfTwoWhoShareAName() {
+        Advisor owner = setUp("Namesakes", "one@namesakes.example");
+        Page page = owner.page();
+        page.navigate("/practice/people");
+        owner.press("Invite somebody");
+        exactly(page, "Name").fill("Lene Cora Larkfield");
+        exactly(page, "Email").fill("other@namesakes.example");
+        owner.press("Invite");
+        assertThat(page.getByTestId("password-address")).isVisible();
+        page.navigate("/cases");
+        owner.begin("Namesake Row", "").toCases();
+
+        page.getByLabel("Choose Namesake Row").check();
+        owner.press("Assign to…");
+        owner.item("Lene Cora Larkfield, other@namesakes.example");
+        assertThat(page.getByText("“Namesake Row” assigned to Lene Cora Larkfield."))
+                .isVisible();
+        owner.press("Filter");
+        owner.choose("Advisor", "Lene Cora Larkfield, other@namesakes.example");
+        assertThat(page.getByLabel("Choose Namesake Row")).isVisible();
+        owner.press("Undo");
+        assertThat(page.getByLabel("Choose Namesake Row")).hasCount(0);
+        owner.choose("Advisor", "Lene Cora Larkfield, one@namesakes.example");
+        assertThat(page.getByLabel("Choose Namesake Row")).isVisible();
+    }
+
     private Advisor setUp(String practice, String email) {
         String code = "JOURNEYS" + practice.substring(0, 4).toUpperCase(Locale.ROOT);
         runSql("insert into setup_code (hash, ends_at) values (decode('" + DigestUtils.sha256Hex(code)

@@ -140,8 +140,9 @@ class CaseListTest {
         String boId = People.idOf(own, "Bo Winter");
 
         assertThat(handOver(own, id, boId).status()).isEqualTo(204);
-        assertThat(own.get("/api/cases").body().at("/cases/0/advisor").asString())
-                .isEqualTo("Bo Winter");
+        JsonNode advisor = own.get("/api/cases").body().at("/cases/0/advisor");
+        assertThat(advisor.get("name").asString()).isEqualTo("Bo Winter");
+        assertThat(advisor.get("id").asString()).isEqualTo(boId);
         // Who saves it does not take it over.
         own.put("/api/cases/" + id, "\"0\"", Documents.purchase("Fern Rise 2").toString());
         assertThat(titles(bo, "advisor=" + boId)).containsExactly("Fern Rise 2");

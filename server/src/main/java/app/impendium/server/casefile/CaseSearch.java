@@ -49,7 +49,7 @@ class CaseSearch {
         given.put("from", from);
         List<CaseSummary> part = database.sql(
                         "select c.id, c.title, c.clients, c.currency, c.monthly_cost_cents, c.payoff_date, c.saved_at, c.saved_by,"
-                                + " c.limit_sets, c.limit_sets_met, c.deleted_at, a.name as advisor, "
+                                + " c.limit_sets, c.limit_sets_met, c.deleted_at, a.id as advisor_id, a.name as advisor, "
                                 + NextDay.KIND + " as kind, " + NextDay.DAY + " as day"
                                 + found + " order by " + filter.sort().order() + " limit :part offset :from")
                 .params(given)
@@ -112,6 +112,7 @@ class CaseSearch {
         String kind = row.getString("kind");
         int sets = row.getInt("limit_sets");
         Timestamp deletedAt = row.getTimestamp("deleted_at");
+        UUID advisor = row.getObject("advisor_id", UUID.class);
         return new CaseSummary(
                 row.getObject("id", UUID.class),
                 row.getString("title"),
@@ -121,7 +122,7 @@ class CaseSearch {
                 row.getObject("payoff_date", LocalDate.class),
                 row.getTimestamp("saved_at").toInstant(),
                 row.getString("saved_by"),
-                row.getString("advisor"),
+                advisor == null ? null : new CaseSummary.LookedAfterBy(advisor, row.getString("advisor")),
                 kind == null ? null : new LoanDay(LoanDay.Kind.valueOf(kind), row.getObject("day", LocalDate.class)),
                 sets == 0 ? null : new LimitsMet(sets, row.getInt("limit_sets_met")),
                 deletedAt == null ? null : goesAt(deletedAt.toInstant()));

@@ -26,7 +26,11 @@ public record CaseSummary(
         LocalDate payoffDate,
         Instant savedAt,
         String savedBy,
-        @Schema(nullable = true) String advisor,
+        @Schema(nullable = true) LookedAfterBy advisor,
         @Schema(nullable = true) LoanDay next,
         @Schema(nullable = true) LimitsMet limits,
-        @Schema(nullable = true) Instant goesAt) {}
+        @Schema(nullable = true) Instant goesAt) {
+
+    /** Who looks after a case: two of a practice may share a name. */
+    public record LookedAfterBy(UUID id, String name) {}
+}
