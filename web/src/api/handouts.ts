@@ -1,5 +1,5 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { FOR_GOOD } from './answers'
+import { queryOptions } from '@tanstack/react-query'
+import { FOR_GOOD, untilAnswered } from './answers'
 import { fileOf, postForFile } from './files'
 import {
   api,
@@ -53,8 +53,7 @@ export const handoutPdfQuery = (question: HandoutQuestion) =>
     ...FOR_GOOD,
     queryKey: ['hand-out-pdf', question.option, question.titles, question.document],
     queryFn: ({ signal }) => postForFile('/api/hand-outs/pdf', question, signal),
-    placeholderData: keepPreviousData,
-    retry: false,
+    retry: untilAnswered,
   })
 
 /** What was issued of a case, the latest first. */

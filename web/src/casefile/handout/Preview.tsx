@@ -1,5 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
+import { AnswerButton } from '../../answer/AnswerButton'
+import { AnswerScope } from '../../answer/AnswerScope'
+import { useAnswer } from '../../answer/useAnswer'
 import { handoutPdfQuery } from '../../api/handouts'
 import { saveFile } from '../../ui/saveFile'
 import { TextButton } from '../../ui/TextButton'
@@ -17,31 +19,34 @@ const Pages = lazy(() => import('./Pages').then(({ Pages: loaded }) => ({ defaul
 export function Preview() {
   const question = useHandoutQuestion()
   const rested = useRested(question, REST_MS)
-  const { data, error, isPlaceholderData } = useQuery(handoutPdfQuery(rested))
-  const isCurrent = rested === question && !isPlaceholderData && data !== undefined
+  const answer = useAnswer(handoutPdfQuery(rested), rested.document)
+  const { value, failure, askAgain } = answer
+  const isCurrent = answer.isCurrent && rested === question
   return (
-    <section aria-label="Preview" aria-busy={!isCurrent && !error} className="min-w-0">
-      <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1">
-        <span className="heading mr-auto" role="status">
-          {error ? '' : isCurrent ? 'The document itself' : 'Setting the pages…'}
-        </span>
-        {data && (
-          <TextButton disabled={!isCurrent} onClick={() => saveFile(data.name, data.contents)}>
-            Save draft as PDF
-          </TextButton>
+    <section aria-label="Preview" aria-busy={!isCurrent && failure === null} className="min-w-0">
+      <AnswerScope of={{ ...answer, isCurrent }}>
+        <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1">
+          <span className="heading mr-auto" role="status">
+            {failure !== null ? '' : isCurrent ? 'The document itself' : 'Setting the pages…'}
+          </span>
+          {value && (
+            <AnswerButton onClick={() => saveFile(value.name, value.contents)}>
+              Save draft as PDF
+            </AnswerButton>
+          )}
+          <IssueButton />
+        </div>
+        {failure !== null && (
+          <p role="alert" className="field-problem">
+            {failure} {askAgain && <TextButton onClick={askAgain}>Try again</TextButton>}
+          </p>
         )}
-        <IssueButton />
-      </div>
-      {error && (
-        <p role="alert" className="field-problem">
-          {error.message}
-        </p>
-      )}
-      {data && (
-        <Suspense fallback={<p className="text-soft">Loading the pages…</p>}>
-          <Pages pdf={data.contents} />
-        </Suspense>
-      )}
+        {value && (
+          <Suspense fallback={<p className="text-soft">Loading the pages…</p>}>
+            <Pages pdf={value.contents} />
+          </Suspense>
+        )}
+      </AnswerScope>
     </section>
   )
 }
