@@ -1,14 +1,24 @@
 import { useQuery } from '@tanstack/react-query'
-import type { CaseDocument, RateTableDocument } from '../api/client'
+import type { CaseDocument, OptionDocument, RateTableView } from '../api/client'
 import { rateTablesQuery } from '../api/rates'
 
-/** The rates on offer for a case: those it was priced on, else those for its usual term; undefined until they are known. */
-export function useOfferedTable({ options, pricedOn }: CaseDocument): RateTableDocument | null | undefined {
+/** The rates on offer for an option of a case; undefined until they are known. */
+export function useOfferedTable(
+  { pricedOn }: CaseDocument,
+  { terms }: OptionDocument,
+): RateTableView | null | undefined {
   const tables = useQuery(rateTablesQuery)
   if (tables.isPending) return undefined
-  const months = options[0]?.terms.amortizationMonths
-  const offered = tables.data?.tables.find(
-    ({ id, table }) => id === pricedOn?.tableId || table.termMonths === months,
-  )
-  return offered?.table ?? null
+  return offeredOf(tables.data?.tables ?? [], pricedOn?.tableId, terms.amortizationMonths)
+}
+
+/** Of the tables for a term the one that the case was priced on, else the first; where none is for the term, the former. */
+export function offeredOf(
+  tables: readonly RateTableView[],
+  pricedOn: string | undefined,
+  months: number,
+): RateTableView | null {
+  const ofTerm = tables.filter(({ table }) => table.termMonths === months)
+  const priced = tables.find(({ id }) => id === pricedOn)
+  return (priced && ofTerm.includes(priced) ? priced : ofTerm[0]) ?? priced ?? null
 }

@@ -1,21 +1,25 @@
 import { AnswerButton } from '../../answer/AnswerButton'
-import { useOpenCase } from '../CaseContext'
+import type { PricedOnDocument } from '../../api/client'
 import type { OptionChange } from '../option'
-import { useOption } from '../OptionContext'
-import { addOption, MOST_OPTIONS } from '../options'
+import { useTakePriced } from '../options/useTakePriced'
+
+type Given = {
+  name: string
+  change: OptionChange
+  /** The rates that the change is priced on; null where it is on none. */
+  pricedOn?: PricedOnDocument | null
+}
 
 /** Applies a change to the option that is shown, or adds an option with it. */
-export function ApplyButtons({ name, change }: { name: string; change: OptionChange }) {
-  const { store, document } = useOpenCase()
-  const { option, apply } = useOption()
-  const isFull = document.options.length >= MOST_OPTIONS
+export function ApplyButtons({ name, change, pricedOn = null }: Given) {
+  const { apply, add, room } = useTakePriced()
   return (
     <span className="screen-only flex gap-x-5 whitespace-nowrap">
-      <AnswerButton onClick={() => apply(change)}>
+      <AnswerButton onClick={() => apply(change, pricedOn)}>
         Apply<span className="sr-only">: {name}</span>
       </AnswerButton>
-      <AnswerButton disabled={isFull} onClick={() => store.changeOptions(addOption(option.id, change))}>
-        {isFull ? 'Six options at the most' : 'Add as option'}
+      <AnswerButton disabled={room === 0} onClick={() => add([change], pricedOn)}>
+        {room === 0 ? 'Six options at the most' : 'Add as option'}
         <span className="sr-only">: {name}</span>
       </AnswerButton>
     </span>

@@ -3,7 +3,7 @@ import { formatAmount, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { useOpenCase } from '../CaseContext'
 import { atLevelPayment, withLoan, withPaidOff, withTerms } from '../option'
-import { withPoints } from '../options/alternatives'
+import { ApplyOffer } from '../options/ApplyOffer'
 import { pointsWords } from './leverStep'
 import { ApplyButtons } from './ApplyButtons'
 import type { Held } from './useAffordability'
@@ -42,13 +42,10 @@ function LoansByRate({ loans }: { loans: FitView['loansByRate'] }) {
               <span>
                 {rate} <b>{formatEntry(loanCents ?? 0)}</b>
               </span>
-              <ApplyButtons
+              <ApplyOffer
                 name={`${rate}, a loan of ${formatEntry(loanCents ?? 0)}`}
-                change={(from) =>
-                  withPoints(pointsPercent)(
-                    withLoan(loanCents ?? 0)(withTerms({ ratePercent })(atLevelPayment(from))),
-                  )
-                }
+                offer={{ ratePercent, pointsPercent }}
+                change={(from) => withLoan(loanCents ?? 0)(atLevelPayment(from))}
               />
             </li>
           )

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { affordabilityQuery, limitSetsQuery, type Limits } from '../../api/affordability'
-import type { AffordabilityView, CaseDocument, LimitSetView, SetView } from '../../api/client'
+import type { AffordabilityView, CaseDocument, LimitSetView, OptionDocument, SetView } from '../../api/client'
 import { marketOf } from '../../format/market'
 import { useAnswer, type Answer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
@@ -24,7 +24,7 @@ export type Affordability = {
 export function useAffordability(): Answer<Affordability> | 'no sets' {
   const { document } = useOpenCase()
   const { answered, option } = useOption()
-  const limits = useLimits(document)
+  const limits = useLimits(document, option)
   const isKnown = limits !== null && limits.sets.length > 0
   const asked = limits ?? NO_LIMITS
   const place = document.options.findIndex(({ id }) => id === option.id)
@@ -51,16 +51,16 @@ function affordabilityOf({ document, sets, view }: Answered, wanted: string | nu
 
 const NO_LIMITS: Limits = { sets: [], table: null }
 
-/** The practice's sets for the case's market, and the rates on offer for the case's usual term. */
-function useLimits(document: CaseDocument): Limits | null {
+/** The practice's sets for the case's market, and the rates on offer for the option. */
+function useLimits(document: CaseDocument, option: OptionDocument): Limits | null {
   const all = useQuery(limitSetsQuery)
-  const table = useOfferedTable(document)
+  const offered = useOfferedTable(document, option)
   const market = marketOf(document)
   return useMemo(
     () =>
-      all.data && table !== undefined
-        ? { sets: all.data.filter(({ set }) => set.market === market), table }
+      all.data && offered !== undefined
+        ? { sets: all.data.filter(({ set }) => set.market === market), table: offered?.table ?? null }
         : null,
-    [all.data, table, market],
+    [all.data, offered, market],
   )
 }

@@ -9,8 +9,10 @@ import { AnswerButton } from '../../answer/AnswerButton'
 import { useOption } from '../OptionContext'
 import { creditChange, creditCost, creditWords, WAY_NAMES } from './creditWays'
 import { PricingFields } from './PricingFields'
-import { useAddPriced } from './useAddPriced'
+import { useTakePriced } from './useTakePriced'
+import { usePricedFor } from './usePricedFor'
 import { usePricing } from './usePricing'
+import { usePanel } from '../../panel/panelStore'
 
 const FIRST_CREDIT_CENTS = 8_000_00
 
@@ -18,10 +20,12 @@ const FIRST_CREDIT_CENTS = 8_000_00
 export function CreditWays() {
   const pricing = usePricing()
   const { answered } = useOption()
-  const { add, room } = useAddPriced()
+  const { add, room } = useTakePriced()
+  const pricedFor = usePricedFor()
+  const close = usePanel((panel) => panel.close)
   const [creditCents, setCredit] = useState(FIRST_CREDIT_CENTS)
   const ways = useAnswer(sellerCreditQuery(answered, creditCents, pricing.pricing), answered.document)
-  const open = ways.value?.flatMap((way) => creditChange(way, creditCents) ?? []) ?? []
+  const open = ways.value?.flatMap((way) => creditChange(way, creditCents, pricedFor) ?? []) ?? []
   return (
     <>
       <div className="mt-3">
@@ -43,8 +47,9 @@ export function CreditWays() {
                 way={way}
                 isFull={room === 0}
                 add={() => {
-                  const change = creditChange(way, creditCents)
+                  const change = creditChange(way, creditCents, pricedFor)
                   if (change) add([change], way.way === 'POINTS' ? pricing.pricedOn : null)
+                  close()
                 }}
               />
             </li>
@@ -56,7 +61,10 @@ export function CreditWays() {
               type="button"
               className="button"
               disabled={room < open.length || !ways.isCurrent}
-              onClick={() => add(open, pricing.pricedOn)}
+              onClick={() => {
+                add(open, pricing.pricedOn)
+                close()
+              }}
             >
               Add {open.length === 3 ? 'all three' : 'both'}
             </button>

@@ -4,21 +4,23 @@ import { rateOffersQuery } from '../../api/rates'
 import { formatAmount } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { AnswerButton } from '../../answer/AnswerButton'
-import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import { pricedWords } from '../../practice/rates/tables'
 import { CountedAddOns } from './CountedAddOns'
 import { withOffer } from './priced'
 import { PricingFields } from './PricingFields'
-import { useAddPriced } from './useAddPriced'
+import { useTakePriced } from './useTakePriced'
+import { usePricedFor } from './usePricedFor'
 import { usePricing } from './usePricing'
+import { usePanel } from '../../panel/panelStore'
 
 /** The rates of a table with what they cost on this loan; each becomes an option by one action. */
 export function FromRates() {
   const pricing = usePricing()
-  const { answered, figures } = useOption()
-  const { score } = useOpenCase().document.household
-  const { add, room } = useAddPriced()
+  const { answered } = useOption()
+  const pricedFor = usePricedFor()
+  const close = usePanel((panel) => panel.close)
+  const { add, room } = useTakePriced()
   const offers = useAnswer(rateOffersQuery(answered, pricing.pricing), answered.document)
   return (
     <>
@@ -43,19 +45,10 @@ export function FromRates() {
                 </span>
                 <AnswerButton
                   disabled={room === 0}
-                  onClick={() =>
-                    add(
-                      [
-                        withOffer({
-                          ratePercent,
-                          pointsPercent,
-                          loanToValuePercent: figures.loanToValuePercent,
-                          score,
-                        }),
-                      ],
-                      pricing.pricedOn,
-                    )
-                  }
+                  onClick={() => {
+                    add([withOffer({ ratePercent, pointsPercent, ...pricedFor })], pricing.pricedOn)
+                    close()
+                  }}
                 >
                   Add as option<span className="sr-only"> at {formatPercent(ratePercent)}</span>
                 </AnswerButton>

@@ -7,13 +7,14 @@ import { formatPercent } from '../../format/percent'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import type { Compared } from './compared'
-import { pricedAtOf, repricing, withOffer } from './priced'
+import { pricedAs, pricedAtOf, repricing, tableRateOf } from './priced'
 
 /** Tells where the rate table asks something else for an option than it was priced for, and prices it again. */
 export function PriceAgain({ compared: { option, answer } }: { compared: Compared }) {
   const { store, document } = useOpenCase()
   const { answered } = useOption()
   const was = pricedAtOf(option)
+  const tableRate = tableRateOf(option)
   const { data } = useQuery({ ...rateTablesQuery, enabled: was !== null })
   const pricedOn = data?.tables.find(({ id }) => id === document.pricedOn?.tableId)?.table
   const index = answered.document.options.findIndex(({ id }) => id === option.id)
@@ -24,7 +25,7 @@ export function PriceAgain({ compared: { option, answer } }: { compared: Compare
     answered.document,
   )
   if (was === null || table === null || !answer || !offers.value) return null
-  const offer = offers.value.offers.find(({ ratePercent }) => ratePercent === option.terms.ratePercent)
+  const offer = offers.value.offers.find(({ ratePercent }) => ratePercent === tableRate)
   const now = offer && {
     ratePercent: offer.ratePercent,
     pointsPercent: offer.pointsPercent,
@@ -33,7 +34,7 @@ export function PriceAgain({ compared: { option, answer } }: { compared: Compare
   }
   const said = now
     ? repricing(was, now)
-    : `Priced for ${formatPercent(was.ratePercent)}; the table has no ${formatPercent(option.terms.ratePercent)}.`
+    : `Priced for ${formatPercent(was.ratePercent)}; the table has no ${formatPercent(tableRate)}.`
   if (said === null) return null
   return (
     <AnswerScope of={offers}>
@@ -44,7 +45,7 @@ export function PriceAgain({ compared: { option, answer } }: { compared: Compare
           <AnswerButton
             onClick={() => {
               store.settle()
-              store.changeOption(option.id, withOffer(now))
+              store.changeOption(option.id, pricedAs(now))
               store.settle()
             }}
           >

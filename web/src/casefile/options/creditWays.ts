@@ -3,26 +3,28 @@ import { formatAmount, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { pricedWords } from '../../practice/rates/tables'
 import { withItem } from '../closingItems'
-import {
-  amount,
-  purchaseOf,
-  share,
-  withFeatures,
-  withPurchase,
-  withTerms,
-  type OptionChange,
-} from '../option'
+import { amount, purchaseOf, share, withFeatures, withPurchase, type OptionChange } from '../option'
 import { withPoints } from './alternatives'
+import { withOffer } from './priced'
+import type { PricedFor } from './usePricedFor'
 
 /** What a way makes of an option; null for one that is not open. */
-export function creditChange(way: CreditWayView, creditCents: number): OptionChange | null {
+export function creditChange(
+  way: CreditWayView,
+  creditCents: number,
+  pricedFor: PricedFor,
+): OptionChange | null {
   const credit = withItem('SELLER_CREDIT', amount(creditCents))
   const { ratePercent, pointsPercent, reductionsPercent, priceCents } = way
   if (way.because.length > 0) return null
   switch (way.way) {
     case 'POINTS':
       return (option) =>
-        credit(withPoints(pointsPercent ?? 0)(withTerms({ ratePercent: ratePercent ?? 0 })(option)))
+        credit(
+          withOffer({ ratePercent: ratePercent ?? 0, pointsPercent: pointsPercent ?? 0, ...pricedFor })(
+            option,
+          ),
+        )
     case 'BUYDOWN':
       return (option) =>
         credit(withFeatures({ buydown: { reductionsPercent, paidBy: 'BUYER' } })(withPoints(0)(option)))

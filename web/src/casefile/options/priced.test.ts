@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../../test/documents'
-import { baselineOf } from '../option'
+import { baselineOf, withTerms } from '../option'
 import { withPoints } from './alternatives'
-import { pricedAtOf, repricing, withOffer } from './priced'
+import { pricedAs, pricedAtOf, repricing, tableRateOf, withOffer } from './priced'
 
 const option = baselineOf(aDocument())
 const offer = { ratePercent: 5.75, pointsPercent: 1.25, loanToValuePercent: 80, score: null }
@@ -18,6 +18,13 @@ describe('what an option was priced for', () => {
       pricedAtOf({ ...priced, closing: { ...priced.closing, items: edited ? [edited] : [] } }),
     ).toBeNull()
     expect(pricedAtOf(withOffer({ ...offer, pointsPercent: -0.5 })(option))?.pointsPercent).toBe(-0.5)
+  })
+
+  it('is of the table without what a programme adds for letting', () => {
+    const let5 = withTerms({ ratePercent: 5.95, lettingAddOnPercent: 0.2 })(pricedAs(offer)(option))
+    expect(tableRateOf(let5)).toBe(5.75)
+    expect(pricedAs({ ...offer, pointsPercent: 2 })(let5).terms).toEqual(let5.terms)
+    expect(withOffer(offer)(let5).terms).toMatchObject({ ratePercent: 5.75, lettingAddOnPercent: null })
   })
 
   it('is told where the table now asks something else', () => {

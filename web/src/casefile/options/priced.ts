@@ -1,17 +1,35 @@
-import type { OptionDocument, PricedAtDocument } from '../../api/client'
+import type { OptionDocument, PricedAtDocument, PricedOnDocument, RateTableView } from '../../api/client'
 import { formatPercent } from '../../format/percent'
 import { pricedWords } from '../../practice/rates/tables'
 import { itemOf } from '../closingItems'
 import { withTerms, type OptionChange } from '../option'
 import { withPoints } from './alternatives'
 
-/** At a rate of a table, with the points that the table asks for the loan and the clients as they are. */
+const RATE_DECIMALS = 6
+
+/** With the points that a table asks for its rate, the loan and the clients being as they are. */
+export const pricedAs =
+  (offer: PricedAtDocument): OptionChange =>
+  (option) => ({ ...withPoints(offer.pointsPercent)(option), pricedAt: offer })
+
+/** At a rate of a table, with the points that it asks. */
 export const withOffer =
   (offer: PricedAtDocument): OptionChange =>
-  (option) => ({
-    ...withPoints(offer.pointsPercent)(withTerms({ ratePercent: offer.ratePercent })(option)),
-    pricedAt: offer,
-  })
+  (option) =>
+    pricedAs(offer)(withTerms({ ratePercent: offer.ratePercent, lettingAddOnPercent: null })(option))
+
+/** The rate that is looked for in a table: what a letting programme adds is not of the table. */
+export const tableRateOf = ({ terms }: OptionDocument): number =>
+  Number((terms.ratePercent - (terms.lettingAddOnPercent ?? 0)).toFixed(RATE_DECIMALS))
+
+/** What the case keeps of the table that it was priced on. */
+export const pricedOnOf = ({ id, table }: RateTableView, score: number | null): PricedOnDocument => ({
+  tableId: id,
+  name: table.name,
+  day: table.day,
+  simulated: table.simulated,
+  score,
+})
 
 /** What an option was priced for, while its points are still those; null where they are of its own. */
 export function pricedAtOf(option: OptionDocument): PricedAtDocument | null {

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rateTablesQuery, type Pricing } from '../../api/rates'
-import type { PricedOnDocument, RateTableView } from '../../api/client'
+import type { RateTableView } from '../../api/client'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
+import { pricedOnOf } from './priced'
 
 /** The rate table that options are priced on: the one that the case names, or the first for the option's term. */
 export function usePricing() {
@@ -18,12 +19,6 @@ export function usePricing() {
     tables[0] ??
     null
   const pricing: Pricing = { table: view?.table ?? null }
-  const pricedOn: PricedOnDocument | null = view && {
-    tableId: view.id,
-    name: view.table.name,
-    day: view.table.day,
-    simulated: view.table.simulated,
-    score: document.household.score,
-  }
+  const pricedOn = view && pricedOnOf(view, document.household.score)
   return { tables, view, today: data?.today ?? '', pricing, pricedOn, choose, error, isPending }
 }

@@ -1,8 +1,7 @@
 import { formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { pointsWords } from '../afford/leverStep'
-import { ApplyButtons } from '../afford/ApplyButtons'
-import { withPoints } from '../options/alternatives'
+import { ApplyOffer } from '../options/ApplyOffer'
 import { bindingWords, lentWords } from './lettingWords'
 import { taking } from './RentTable'
 import type { Letting } from './useLetting'
@@ -33,9 +32,10 @@ export function LettingPairs({ letting: { view } }: { letting: Letting }) {
                   {bindingWords(lending)}
                 </span>
               </span>
-              <ApplyButtons
+              <ApplyOffer
                 name={`${rate}, ${lentWords(lending)}`}
-                change={(from) => withPoints(pointsPercent)(taking(lending)(from))}
+                offer={{ ratePercent, pointsPercent }}
+                change={taking(lending)}
               />
             </li>
           )

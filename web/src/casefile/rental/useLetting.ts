@@ -1,6 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import type { CaseDocument, LettingDocument, LettingView, ProgrammeView } from '../../api/client'
+import type {
+  CaseDocument,
+  LettingDocument,
+  LettingView,
+  OptionDocument,
+  ProgrammeView,
+} from '../../api/client'
 import { lettingQuery, programmesQuery, type LettingTerms } from '../../api/letting'
 import { marketOf } from '../../format/market'
 import { useAnswer, type Answer } from '../../answer/useAnswer'
@@ -24,7 +30,7 @@ const NO_RENT: Answer<Letting> = { value: null, isCurrent: true, failure: null }
 export function useLetting(): Answer<Letting> {
   const { document } = useOpenCase()
   const { answered, option } = useOption()
-  const terms = useTerms(document)
+  const terms = useTerms(document, option)
   const { letting } = document
   const hasRent = letting?.rentCents != null
   const asked = terms ?? NO_TERMS
@@ -52,15 +58,15 @@ export function useLetting(): Answer<Letting> {
 const NO_TERMS: LettingTerms = { programmes: [], chosen: 0, table: null }
 
 /** The programmes and rates that a case is held against; null until they are known. */
-function useTerms(document: CaseDocument): LettingTerms | null {
+function useTerms(document: CaseDocument, option: OptionDocument): LettingTerms | null {
   const programmes = useQuery(programmesQuery).data
-  const table = useOfferedTable(document)
+  const offered = useOfferedTable(document, option)
   const market = marketOf(document)
   const wanted = document.letting?.programme
   return useMemo(() => {
-    if (!programmes || table === undefined) return null
+    if (!programmes || offered === undefined) return null
     const ofMarket = programmes.filter(({ programme }) => programme.market === market)
     const chosen = ofMarket.findIndex(({ id }) => id === wanted)
-    return { programmes: ofMarket, chosen: Math.max(0, chosen), table }
-  }, [programmes, table, market, wanted])
+    return { programmes: ofMarket, chosen: Math.max(0, chosen), table: offered?.table ?? null }
+  }, [programmes, offered, market, wanted])
 }

@@ -84,6 +84,9 @@ class AffordabilityTest extends Journey {
 
         pair(page, "Largest loan by rate", "^Apply ?: .* points?, a loan of").click();
         assertThat(advisor.answer()).not().containsText("over what Conventional");
+        advisor.view("Options");
+        assertThat(page.getByText("priced on 30-year fixed")).isVisible();
+        advisor.view("Affordability");
         advisor.press("Undo");
         assertThat(advisor.answer()).containsText("a month over what Conventional");
         advisor.waitUntilSaved();
