@@ -23,7 +23,7 @@ public class PracticeSetup {
 
     /** Whether any practice is there yet. */
     public boolean isEmpty() {
-        return practices.count() == 0;
+        return practices.isEmpty();
     }
 
     /** Creates a practice and its people, in the order given; the first is its owner. */
