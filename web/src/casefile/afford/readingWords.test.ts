@@ -66,8 +66,9 @@ describe('a reading in words', () => {
 
   it('is short in the index', () => {
     expect(shortWords(reading({}))).toBe('45.004\u202f% of 45\u202f%')
-    expect(shortWords(reading({ measure: 'RESERVES', reached: 4.2, limit: 6 }))).toBe(
-      '4.20 months of 6.00 months',
+    expect(shortWords(reading({ measure: 'RESERVES', reached: 4.2, limit: 6 }))).toBe('4.20 of 6 months')
+    expect(shortWords(reading({ measure: 'LOAN_TO_INCOME', reached: 4.61, limit: 4.5 }))).toBe(
+      '4.61 of 4.5 times',
     )
     expect(shortWords(reading({ limit: null }))).toBe('')
   })

@@ -170,12 +170,17 @@ export function saidOf({ measure, reached, spareCents }: ReadingView): Said {
   }
 }
 
-/** What is reached of what is allowed, in the index: 45.004 % of 45 %. */
+/** What is reached of what is allowed, in the index, which has room for one unit: 45.004 % of 45 %, 4.20 of 6 months. */
 export function shortWords({ measure, limit, reached }: ReadingView): string {
   if (limit === null || reached === null) return ''
   const isPercent = measure === 'FRONT_END' || measure === 'BACK_END' || measure === 'LOAN_TO_VALUE'
-  return `${measured(measure, reached)} of ${isPercent ? formatPercent(limit) : measured(measure, limit)}`
+  const figure = measured(measure, reached)
+  if (isPercent) return `${figure} of ${formatPercent(limit)}`
+  return `${figure.replace(/ (months|times)$/, '')} of ${measured(measure, limit, writtenDecimals(limit))}`
 }
+
+/** As many decimals as a figure is written with. */
+const writtenDecimals = (value: number) => String(value).split('.')[1]?.length ?? 0
 
 /** Whether a test is missed, and not only untold. */
 export const isMissed = ({ isMet, unknown }: ReadingView) => !isMet && unknown === null
@@ -185,7 +190,4 @@ export const unknownWords = ({ unknown }: ReadingView) => (unknown === null ? ''
 
 const LEAST_DECIMALS = 2
 
-function decimalsOf(value: number): number {
-  const [, decimals = ''] = String(value).split('.')
-  return Math.max(LEAST_DECIMALS, decimals.length)
-}
+const decimalsOf = (value: number) => Math.max(LEAST_DECIMALS, writtenDecimals(value))
