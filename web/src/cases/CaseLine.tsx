@@ -59,7 +59,7 @@ export function CaseLine({ summary, shelf, before, children }: CaseLineProps) {
             : `saved ${formatMoment(savedAt, new Date())} by ${savedBy}`}
         </p>
         {advisor && advisor.name !== savedBy && !summary.goesAt && (
-          <p className="text-soft">{advisor.name} looks after it</p>
+          <p className="text-soft">advisor: {advisor.name}</p>
         )}
         {children && <p className="case-actions">{children}</p>}
       </div>

@@ -122,7 +122,7 @@ class CaseSearch {
                 row.getObject("payoff_date", LocalDate.class),
                 row.getTimestamp("saved_at").toInstant(),
                 row.getString("saved_by"),
-                advisor == null ? null : new CaseSummary.LookedAfterBy(advisor, row.getString("advisor")),
+                advisor == null ? null : new CaseSummary.CaseAdvisor(advisor, row.getString("advisor")),
                 kind == null ? null : new LoanDay(LoanDay.Kind.valueOf(kind), row.getObject("day", LocalDate.class)),
                 sets == 0 ? null : new LimitsMet(sets, row.getInt("limit_sets_met")),
                 deletedAt == null ? null : goesAt(deletedAt.toInstant()));

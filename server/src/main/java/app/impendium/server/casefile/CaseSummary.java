@@ -12,7 +12,7 @@ import java.util.UUID;
  * A case as a line of a list.
  *
  * @param monthlyCostCents what the home costs in the first month, in whole cents
- * @param advisor who looks after it; absent where nobody does
+ * @param advisor whom it is assigned to; absent where nobody is
  * @param next what comes next, from today on; absent where nothing does
  * @param limits how it stands against the limit sets of its market; absent where that is not known
  * @param goesAt when it goes for good; absent where it is not deleted
@@ -26,11 +26,11 @@ public record CaseSummary(
         LocalDate payoffDate,
         Instant savedAt,
         String savedBy,
-        @Schema(nullable = true) LookedAfterBy advisor,
+        @Schema(nullable = true) CaseAdvisor advisor,
         @Schema(nullable = true) LoanDay next,
         @Schema(nullable = true) LimitsMet limits,
         @Schema(nullable = true) Instant goesAt) {
 
-    /** Who looks after a case: two of a practice may share a name. */
-    public record LookedAfterBy(UUID id, String name) {}
+    /** The advisor of a case, by id too: two of a practice may share a name. */
+    public record CaseAdvisor(UUID id, String name) {}
 }
