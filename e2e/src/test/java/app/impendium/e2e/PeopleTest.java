@@ -24,11 +24,7 @@ class PeopleTest extends Journey {
         Page page = owner.page();
         assertThat(page.getByText("No cases yet. Create the first one.")).isVisible();
 
-        page.navigate("/practice/people");
-        owner.press("Invite somebody");
-        exactly(page, "Name").fill("Ivo Tamm");
-        exactly(page, "Email").fill("lene@larkfield.example");
-        owner.press("Invite");
+        invite(owner, "Ivo Tamm", "lene@larkfield.example");
         assertThat(page.getByText("Somebody signs in with this email already.")).isVisible();
         exactly(page, "Email").fill("ivo@larkfield.example");
         owner.press("Invite");
@@ -98,11 +94,7 @@ class PeopleTest extends Journey {
     void aCaseGoesBackToWhomItWasOfTwoWhoShareAName() {
         Advisor owner = setUp("Namesakes", "one@namesakes.example");
         Page page = owner.page();
-        page.navigate("/practice/people");
-        owner.press("Invite somebody");
-        exactly(page, "Name").fill("Lene Cora Larkfield");
-        exactly(page, "Email").fill("other@namesakes.example");
-        owner.press("Invite");
+        invite(owner, "Lene Cora Larkfield", "other@namesakes.example");
         assertThat(page.getByTestId("password-address")).isVisible();
         page.navigate("/cases");
         owner.begin("Namesake Row", "").toCases();
@@ -119,6 +111,14 @@ class PeopleTest extends Journey {
         assertThat(page.getByLabel("Choose Namesake Row")).hasCount(0);
         owner.choose("Advisor", "Lene Cora Larkfield, one@namesakes.example");
         assertThat(page.getByLabel("Choose Namesake Row")).isVisible();
+    }
+
+    private static void invite(Advisor owner, String name, String email) {
+        owner.page().navigate("/practice/people");
+        owner.press("Invite somebody");
+        exactly(owner.page(), "Name").fill(name);
+        exactly(owner.page(), "Email").fill(email);
+        owner.press("Invite");
     }
 
     private Advisor setUp(String practice, String email) {
