@@ -23,7 +23,7 @@ export function ApplyOffer({ name, offer, change }: Given) {
   return (
     <ApplyButtons
       name={name}
-      change={(from) => change(withOffer({ ...offer, ...pricedFor })(from))}
+      change={(from) => change(withOffer({ ...offer, ...pricedFor, tableId: table?.id ?? null })(from))}
       pricedOn={table ? pricedOnOf(table, pricedFor.score) : null}
     />
   )

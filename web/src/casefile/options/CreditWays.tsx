@@ -21,7 +21,7 @@ export function CreditWays() {
   const pricing = usePricing()
   const { answered } = useOption()
   const { add, room } = useTakePriced()
-  const pricedFor = usePricedFor()
+  const pricedFor = { ...usePricedFor(), tableId: pricing.view?.id ?? null }
   const close = usePanel((panel) => panel.close)
   const [creditCents, setCredit] = useState(FIRST_CREDIT_CENTS)
   const ways = useAnswer(sellerCreditQuery(answered, creditCents, pricing.pricing), answered.document)

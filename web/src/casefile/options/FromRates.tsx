@@ -19,6 +19,7 @@ export function FromRates() {
   const pricing = usePricing()
   const { answered } = useOption()
   const pricedFor = usePricedFor()
+  const tableId = pricing.view?.id ?? null
   const close = usePanel((panel) => panel.close)
   const { add, room } = useTakePriced()
   const offers = useAnswer(rateOffersQuery(answered, pricing.pricing), answered.document)
@@ -46,7 +47,7 @@ export function FromRates() {
                 <AnswerButton
                   disabled={room === 0}
                   onClick={() => {
-                    add([withOffer({ ratePercent, pointsPercent, ...pricedFor })], pricing.pricedOn)
+                    add([withOffer({ tableId, ratePercent, pointsPercent, ...pricedFor })], pricing.pricedOn)
                     close()
                   }}
                 >

@@ -7,7 +7,7 @@ import { formatPercent } from '../../format/percent'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
 import type { Compared } from './compared'
-import { pricedAs, pricedAtOf, repricing, tableRateOf } from './priced'
+import { pricedAs, pricedAtOf, pricedTableOf, repricing, tableRateOf } from './priced'
 
 /** Tells where the rate table asks something else for an option than it was priced for, and prices it again. */
 export function PriceAgain({ compared: { option, answer } }: { compared: Compared }) {
@@ -16,10 +16,10 @@ export function PriceAgain({ compared: { option, answer } }: { compared: Compare
   const was = pricedAtOf(option)
   const tableRate = tableRateOf(option)
   const { data } = useQuery({ ...rateTablesQuery, enabled: was !== null })
-  const pricedOn = data?.tables.find(({ id }) => id === document.pricedOn?.tableId)?.table
   const index = answered.document.options.findIndex(({ id }) => id === option.id)
-  const isAsked = was !== null && index >= 0 && pricedOn?.termMonths === option.terms.amortizationMonths
-  const table = isAsked ? pricedOn : null
+  const isAsked = was !== null && index >= 0
+  const priced = isAsked ? pricedTableOf(option, document.pricedOn, data?.tables ?? []) : null
+  const table = priced?.table ?? null
   const offers = useAnswer(
     rateOffersQuery({ document: answered.document, index }, { table }),
     answered.document,
@@ -27,6 +27,7 @@ export function PriceAgain({ compared: { option, answer } }: { compared: Compare
   if (was === null || table === null || !answer || !offers.value) return null
   const offer = offers.value.offers.find(({ ratePercent }) => ratePercent === tableRate)
   const now = offer && {
+    tableId: priced?.id ?? null,
     ratePercent: offer.ratePercent,
     pointsPercent: offer.pointsPercent,
     loanToValuePercent: answer.figures.loanToValuePercent,

@@ -5,7 +5,7 @@ import { amount, baselineOf, purchaseOf, share, withDownAmount } from '../option
 import { creditChange, creditCost, creditWords } from './creditWays'
 
 const option = baselineOf(aDocument())
-const pricedFor = { loanToValuePercent: 80, score: 702 }
+const pricedFor = { tableId: 'thirty', loanToValuePercent: 80, score: 702 }
 const way = (fields: Partial<CreditWayView>): CreditWayView => ({
   way: 'POINTS',
   ratePercent: null,

@@ -1,4 +1,4 @@
-import type { CreditWayView } from '../../api/client'
+import type { CreditWayView, PricedAtDocument } from '../../api/client'
 import { formatAmount, formatEntry } from '../../format/amount'
 import { formatPercent } from '../../format/percent'
 import { pricedWords } from '../../practice/rates/tables'
@@ -6,13 +6,12 @@ import { withItem } from '../closingItems'
 import { amount, purchaseOf, share, withFeatures, withPurchase, type OptionChange } from '../option'
 import { withPoints } from './alternatives'
 import { withOffer } from './priced'
-import type { PricedFor } from './usePricedFor'
 
 /** What a way makes of an option; null for one that is not open. */
 export function creditChange(
   way: CreditWayView,
   creditCents: number,
-  pricedFor: PricedFor,
+  pricedFor: Omit<PricedAtDocument, 'ratePercent' | 'pointsPercent'>,
 ): OptionChange | null {
   const credit = withItem('SELLER_CREDIT', amount(creditCents))
   const { ratePercent, pointsPercent, reductionsPercent, priceCents } = way

@@ -1,11 +1,18 @@
 import { describe, expect, it } from 'vitest'
 import { aDocument } from '../../test/documents'
+import { aTable } from '../../test/rateTables'
 import { baselineOf, withTerms } from '../option'
 import { withPoints } from './alternatives'
-import { pricedAs, pricedAtOf, repricing, tableRateOf, withOffer } from './priced'
+import { pricedAs, pricedAtOf, pricedOnOf, pricedTableOf, repricing, tableRateOf, withOffer } from './priced'
 
 const option = baselineOf(aDocument())
-const offer = { ratePercent: 5.75, pointsPercent: 1.25, loanToValuePercent: 80, score: null }
+const offer = {
+  tableId: 'thirty',
+  ratePercent: 5.75,
+  pointsPercent: 1.25,
+  loanToValuePercent: 80,
+  score: null,
+}
 
 describe('what an option was priced for', () => {
   it('is kept with its points, and no longer theirs once they are others', () => {
@@ -25,6 +32,17 @@ describe('what an option was priced for', () => {
     expect(tableRateOf(let5)).toBe(5.75)
     expect(pricedAs({ ...offer, pointsPercent: 2 })(let5).terms).toEqual(let5.terms)
     expect(withOffer(offer)(let5).terms).toMatchObject({ ratePercent: 5.75, lettingAddOnPercent: null })
+  })
+
+  it('is asked of its own table, also where the case names another by now', () => {
+    const priced = { ...withOffer(offer)(option), pricedAt: { ...offer, tableId: 'other' } }
+    const months = option.terms.amortizationMonths
+    const on = pricedOnOf(aTable('fifteen', 180), null)
+    const tables = [aTable('thirty', months), aTable('other', months), aTable('fifteen', 180)]
+    expect(pricedTableOf(priced, on, tables)?.id).toBe('other')
+    const unnamed = { ...priced, pricedAt: { ...offer, tableId: null } }
+    expect(pricedTableOf(unnamed, pricedOnOf(aTable('thirty', months), null), tables)?.id).toBe('thirty')
+    expect(pricedTableOf(unnamed, on, tables)).toBeNull()
   })
 
   it('is told where the table now asks something else', () => {

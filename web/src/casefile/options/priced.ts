@@ -31,6 +31,18 @@ export const pricedOnOf = ({ id, table }: RateTableView, score: number | null): 
   score,
 })
 
+/** The table that an option is priced on again: its own, else the case's; none where that is for another term, or gone. */
+export function pricedTableOf(
+  { pricedAt, terms }: OptionDocument,
+  pricedOn: PricedOnDocument | null,
+  tables: readonly RateTableView[],
+): RateTableView | null {
+  const wanted = pricedAt?.tableId ?? pricedOn?.tableId
+  return (
+    tables.find(({ id, table }) => id === wanted && table.termMonths === terms.amortizationMonths) ?? null
+  )
+}
+
 /** What an option was priced for, while its points are still those; null where they are of its own. */
 export function pricedAtOf(option: OptionDocument): PricedAtDocument | null {
   const points = itemOf(option, 'POINTS')?.amount.percent ?? 0

@@ -9,13 +9,11 @@ export function useTakePriced() {
   const { store, document } = useOpenCase()
   const { option } = useOption()
   const room = MOST_OPTIONS - document.options.length
-  const keep = (pricedOn: PricedOnDocument | null) => pricedOn && { pricedOn }
-
   /** Changes the option that is shown. */
   const apply = (change: OptionChange, pricedOn: PricedOnDocument | null) => {
     store.settle()
     store.changeOption(option.id, change)
-    store.changeDocument({ ...keep(pricedOn) })
+    if (pricedOn) store.changeDocument({ pricedOn })
     store.settle()
   }
   /** Adds options made from the one that is shown, as many as there is room for, and shows the last. */
@@ -28,7 +26,7 @@ export function useTakePriced() {
         selected: option.id,
       })
     store.settle()
-    store.changeDocument({ options: added.options, ...keep(pricedOn) })
+    store.changeDocument({ options: added.options, ...(pricedOn && { pricedOn }) })
     store.settle()
     store.select(added.selected)
   }

@@ -179,6 +179,27 @@ class RateTablesTest {
                 .hasToString("1.75");
     }
 
+    @Test
+    void areNamedByAnOptionThatWasPricedOnThem() {
+        ObjectNode document = Documents.purchase("Named");
+        ObjectNode pricedAt = Documents.option(document)
+                .putObject("pricedAt")
+                .put("tableId", "t")
+                .put("ratePercent", 5.25)
+                .put("pointsPercent", 1.5);
+        String address =
+                BEA.post("/api/cases", document.toString()).body().get("id").asString();
+        assertThat(BEA.get("/api/cases/" + address)
+                        .body()
+                        .at("/document/options/0/pricedAt/tableId")
+                        .asString())
+                .isEqualTo("t");
+
+        pricedAt.put("tableId", "t".repeat(61));
+        assertThat(BEA.post("/api/cases", document.toString()).messageAt("/options/0/pricedAt/tableId"))
+                .contains("60");
+    }
+
     private static ObjectNode scored(ObjectNode question, int score) {
         ((ObjectNode) question.get("document")).putObject("household").put("score", score);
         return question;

@@ -9,7 +9,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param features absent for none
  * @param closing absent for nothing due
  * @param housing absent for no costs
- * @param pricedAt what its points were taken from the case's rate table for; absent for points of its own
+ * @param pricedAt what its points were taken from a rate table for; absent for points of its own
  */
 public record OptionDocument(
         String id,

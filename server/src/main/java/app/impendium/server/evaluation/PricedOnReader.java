@@ -33,6 +33,9 @@ final class PricedOnReader {
         if (given == null) {
             return;
         }
+        if (given.tableId() != null) {
+            Needed.text("pricedAt.tableId", given.tableId(), 1, MOST_CHARACTERS, findings);
+        }
         Needed.value("pricedAt.ratePercent", given.ratePercent(), findings)
                 .ifPresent(rate -> findings.field("pricedAt.ratePercent", () -> AnnualRate.ofPercent(rate)));
         Needed.value("pricedAt.pointsPercent", given.pointsPercent(), findings)
