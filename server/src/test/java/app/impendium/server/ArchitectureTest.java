@@ -82,7 +82,7 @@ class ArchitectureTest {
                             "csv",
                             "problem",
                             "core")),
-            Map.entry("words", Set.of("document")),
+            Map.entry("words", Set.of("document", "core")),
             Map.entry(
                     "workbook",
                     Set.of("recorded", "account", "practice", "document", "evaluation", "lending", "words", "core")),

@@ -5,6 +5,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.server.document.HomeDocument;
@@ -66,7 +67,7 @@ public final class HomeReader {
             findings.add(Finding.of(
                     BATHS,
                     Code.OUT_OF_RANGE,
-                    new Value.Text(Needed.shortened(baths.toString())),
+                    new Value.Text(Shortened.echo(baths.toString())),
                     new Value.Count(0),
                     new Value.Text(MOST_ROOMS + " in halves")));
         }

@@ -15,6 +15,7 @@ import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.server.document.CaseDocument;
@@ -138,7 +139,7 @@ public final class HouseholdReader {
                 || given.people().stream()
                         .anyMatch(person -> person != null && income.person().equals(person.id()));
         if (!isKnown) {
-            own.add(Finding.of("person", Code.UNKNOWN_PERSON, new Value.Text(Needed.shortened(income.person()))));
+            own.add(Finding.of("person", Code.UNKNOWN_PERSON, new Value.Text(Shortened.echo(income.person()))));
         }
         Optional<Earned> earned = own.group("", () -> earned(income));
         Optional<Long> cents = Needed.value(Entry.AMOUNT, income.cents(), own);

@@ -14,6 +14,7 @@ import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Field.Limits;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
@@ -145,7 +146,7 @@ public final class LimitSetReader {
                 .map(Limit.Row::region)
                 .filter(region -> !seen.add(region))
                 .forEach(twice ->
-                        findings.add(Finding.of(list, Code.REGION_TWICE, new Value.Text(Needed.shortened(twice)))));
+                        findings.add(Finding.of(list, Code.REGION_TWICE, new Value.Text(Shortened.echo(twice)))));
         findings.throwIfAny();
         return new Limit.ByHousehold(rows, given.mostPeople());
     }

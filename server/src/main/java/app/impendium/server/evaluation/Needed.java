@@ -4,6 +4,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.server.document.AmountOrShare;
@@ -20,7 +21,6 @@ import java.util.regex.Pattern;
 /** What every part of a document needs: that a value is there, that a text can be shown, that entries have ids. */
 public final class Needed {
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9-]{1,40}");
-    private static final int MOST_ECHOED = 40;
 
     private Needed() {}
 
@@ -78,7 +78,7 @@ public final class Needed {
                 continue;
             }
             if (!ID.matcher(entry.id()).matches()) {
-                findings.add(Finding.of(path + ".id", Code.INVALID_ID, new Value.Text(shortened(entry.id()))));
+                findings.add(Finding.of(path + ".id", Code.INVALID_ID, new Value.Text(Shortened.echo(entry.id()))));
             } else if (!seen.add(entry.id())) {
                 findings.add(Finding.of(path + ".id", Code.DUPLICATE_ID, new Value.Text(entry.id())));
             }
@@ -126,9 +126,5 @@ public final class Needed {
         }
         return value(path, given.cents(), findings)
                 .flatMap(cents -> findings.field(path, () -> ofAmount.apply(Money.ofCents(cents))));
-    }
-
-    static String shortened(String text) {
-        return text.length() <= MOST_ECHOED ? text : text.substring(0, MOST_ECHOED) + "…";
     }
 }

@@ -4,6 +4,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.core.loan.RunningDebt;
 import java.util.ArrayList;
@@ -32,7 +33,7 @@ record PayableDebts(Map<String, RunningDebt> byId) {
             String id = ids.get(i);
             String path = Field.entry(list, i);
             if (id == null || !byId.containsKey(id)) {
-                findings.add(Finding.of(path, Code.UNKNOWN_DEBT, new Value.Text(Needed.shortened(String.valueOf(id)))));
+                findings.add(Finding.of(path, Code.UNKNOWN_DEBT, new Value.Text(Shortened.echo(String.valueOf(id)))));
             } else if (!taken.add(id)) {
                 findings.add(Finding.of(path, Code.DUPLICATE_ID, new Value.Text(id)));
             } else {

@@ -3,6 +3,7 @@ package app.impendium.server.evaluation;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field.Parameter;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.core.money.Money;
 import app.impendium.core.target.Target;
@@ -72,6 +73,6 @@ enum TargetKind {
     }
 
     private static CaseException refused(String given, String parameter, Code code) {
-        return CaseException.of(parameter, code, new Value.Text(Needed.shortened(given)));
+        return CaseException.of(parameter, code, new Value.Text(Shortened.echo(given)));
     }
 }

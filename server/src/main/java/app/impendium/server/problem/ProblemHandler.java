@@ -3,6 +3,7 @@ package app.impendium.server.problem;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.GivenUpException;
+import app.impendium.core.finding.Shortened;
 import app.impendium.server.problem.Parameters.ParameterException;
 import app.impendium.server.problem.UnknownParameters.UnknownParameterException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -131,7 +132,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException exception, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String given = UnreadableBody.shortened(String.valueOf(exception.getValue()));
+        String given = Shortened.echo(String.valueOf(exception.getValue()));
         String allowed =
                 Kinds.allowed(exception.getRequiredType() == null ? Object.class : exception.getRequiredType());
         String name = exception instanceof MethodArgumentTypeMismatchException argument
@@ -146,7 +147,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException exception, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         FieldError error = exception.getFieldErrors().get(0);
-        String given = UnreadableBody.shortened(String.valueOf(error.getRejectedValue()));
+        String given = Shortened.echo(String.valueOf(error.getRejectedValue()));
         String allowed = Kinds.allowed(error.unwrap(TypeMismatchException.class).getRequiredType());
         return badParameter(
                 request,

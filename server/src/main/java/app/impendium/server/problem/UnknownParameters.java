@@ -1,5 +1,6 @@
 package app.impendium.server.problem;
 
+import app.impendium.core.finding.Shortened;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.lang.reflect.RecordComponent;
@@ -54,10 +55,10 @@ class UnknownParameters implements WebMvcConfigurer, HandlerInterceptor {
     }
 
     private static void refuse(String name, Set<String> known) {
-        String given = "the parameter " + UnreadableBody.shortened(name);
+        String given = "the parameter " + Shortened.echo(name);
         String allowed = known.isEmpty() ? "no parameter" : String.join(", ", known);
         throw new UnknownParameterException(FieldProblem.inAddress(
-                UnreadableBody.shortened(name), given, allowed, given + " is not allowed here, only " + allowed + "."));
+                Shortened.echo(name), given, allowed, given + " is not allowed here, only " + allowed + "."));
     }
 
     private static Set<String> known(HandlerMethod method) {

@@ -1,5 +1,6 @@
 package app.impendium.server.problem;
 
+import app.impendium.core.finding.Shortened;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Arrays;
@@ -15,7 +16,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Which field of a JSON body could not be read, and why. */
 final class UnreadableBody {
-    private static final int MOST_ECHOED = 40;
 
     private UnreadableBody() {}
 
@@ -39,7 +39,7 @@ final class UnreadableBody {
     private static FieldProblem kind(InvalidTypeIdException unknown) {
         Class<?> base = unknown.getBaseType().getRawClass();
         String member = base.getAnnotation(JsonTypeInfo.class).property();
-        String given = unknown.getTypeId() == null ? "nothing" : shortened(unknown.getTypeId());
+        String given = unknown.getTypeId() == null ? "nothing" : Shortened.echo(unknown.getTypeId());
         String allowed = "one of "
                 + Arrays.stream(base.getAnnotation(JsonSubTypes.class).value())
                         .map(JsonSubTypes.Type::name)
@@ -56,7 +56,7 @@ final class UnreadableBody {
         return cause.getPath().stream()
                 .map(step -> step.getPropertyName() == null
                         ? String.valueOf(step.getIndex())
-                        : escape(shortened(step.getPropertyName())))
+                        : escape(Shortened.echo(step.getPropertyName())))
                 .collect(Collectors.joining("/", "/", ""));
     }
 
@@ -66,10 +66,10 @@ final class UnreadableBody {
 
     private static String given(JacksonException cause) {
         if (cause instanceof UnrecognizedPropertyException unknown) {
-            return "the field " + shortened(unknown.getPropertyName());
+            return "the field " + Shortened.echo(unknown.getPropertyName());
         }
         return cause instanceof InvalidFormatException format
-                ? shortened(String.valueOf(format.getValue()))
+                ? Shortened.echo(String.valueOf(format.getValue()))
                 : "this value";
     }
 
@@ -82,9 +82,5 @@ final class UnreadableBody {
             return "a value of another kind";
         }
         return Kinds.allowed(target);
-    }
-
-    static String shortened(String text) {
-        return text.length() <= MOST_ECHOED ? text : text.substring(0, MOST_ECHOED) + "…";
     }
 }

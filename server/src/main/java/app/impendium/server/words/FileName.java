@@ -1,5 +1,6 @@
 package app.impendium.server.words;
 
+import app.impendium.core.finding.Shortened;
 import java.time.LocalDate;
 
 /** What a file that is handed out is called: the case's title and the day, and nothing else of it. */
@@ -13,9 +14,7 @@ public final class FileName {
         String kept = title.replaceAll("[^\\p{L}\\p{N} .,'’&()-]", " ")
                 .replaceAll("\\s+", " ")
                 .strip();
-        String shortened = kept.length() <= MOST_CHARACTERS
-                ? kept
-                : kept.substring(0, MOST_CHARACTERS).strip();
+        String shortened = Shortened.start(kept, MOST_CHARACTERS).strip();
         return (shortened.isEmpty() ? "Hand-out" : shortened) + " " + day + "." + ending;
     }
 }

@@ -1,5 +1,6 @@
 package app.impendium.server.handout.compose;
 
+import app.impendium.core.finding.Shortened;
 import app.impendium.server.evaluation.ComparedOptionView.KeptView;
 import app.impendium.server.evaluation.ComparisonView;
 import app.impendium.server.handout.content.BarMark;
@@ -140,8 +141,7 @@ final class CostChart {
     }
 
     private String shortened(String title) {
-        int longest = (int) (labels / LETTER);
-        return title.length() <= longest ? title : title.substring(0, longest - 1) + "…";
+        return Shortened.to((int) (labels / LETTER), title);
     }
 
     private List<Mark> band() {

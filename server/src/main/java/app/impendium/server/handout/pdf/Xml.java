@@ -14,12 +14,17 @@ final class Xml {
                 case '>' -> safe.append("&gt;");
                 case '"' -> safe.append("&quot;");
                 default -> {
-                    if (sign >= ' ' || sign == '\n') {
+                    if (isKnown(sign)) {
                         safe.appendCodePoint(sign);
                     }
                 }
             }
         });
         return safe.toString();
+    }
+
+    /** What XML 1.0 has (2.2): no control characters, no half of a character, neither U+FFFE nor U+FFFF. */
+    private static boolean isKnown(int sign) {
+        return sign == '\n' || sign >= ' ' && sign <= 0xD7FF || sign >= 0xE000 && sign <= 0xFFFD || sign >= 0x10000;
     }
 }
