@@ -24,17 +24,23 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
-/** The days of a loan as a calendar (RFC 5545), each with a reminder some time before. */
+/** The days of an option's loan as a calendar (RFC 5545), each with a reminder some time before. */
 final class CaseCalendar {
     private static final int WEEK = 7;
     private static final int MONTH = 30;
     private static final int QUARTER = 90;
 
     private final Calendar calendar = new Calendar();
+    private final String loan;
     private final String title;
     private final Instant now;
 
-    private CaseCalendar(String title, Instant now) {
+    /**
+     * @param loan tells the option from all others: a day that moves keeps its identifier, and a calendar moves it
+     * @param title what the option is called in the calendar
+     */
+    private CaseCalendar(String loan, String title, Instant now) {
+        this.loan = loan;
         this.title = title;
         this.now = now.truncatedTo(ChronoUnit.SECONDS);
         calendar.add(new ProdId("-//Impendium//Hand-out//EN"));
@@ -45,15 +51,21 @@ final class CaseCalendar {
     /**
      * First payment, end of the rate, end of mortgage insurance and payoff of an option, as far as it has them.
      *
+     * @param caseId of the case as it is stored
      * @param option counted from 0
+     * @param titles what the options are called
      */
-    static String of(CaseDocument document, int option, Instant now) {
+    static String of(UUID caseId, CaseDocument document, int option, List<String> titles, Instant now) {
         OptionView figures = CaseAnswers.option(document, option);
         Writing writing = Writing.of(document);
         String insurance = writing.words().mortgageInsurance();
-        CaseCalendar days = new CaseCalendar(document.title(), now);
+        CaseCalendar days = new CaseCalendar(
+                caseId + "/" + document.options().get(option).id(), title(document, option, titles), now);
         days.add(
-                "First payment", figures.firstPaymentDate(), WEEK, writing.amount(figures.paymentCents()) + " is due.");
+                "First payment",
+                figures.firstPaymentDate(),
+                WEEK,
+                FirstPayment.words(figures, CaseAnswers.schedule(document, option), writing));
         if (figures.rateEnd() != null) {
             days.add(
                     writing.words().ratePeriod() + " ends",
@@ -74,15 +86,20 @@ final class CaseCalendar {
                 figures.payoffDate(),
                 MONTH,
                 "The last payment is " + writing.amount(figures.lastPaymentCents()) + ".");
-        return days.calendar.toString();
+        return ContentLines.folded(days.calendar.toString());
+    }
+
+    /** The case's, with the option's beside it where there are others that it could be. */
+    private static String title(CaseDocument document, int option, List<String> titles) {
+        return document.options().size() == 1 ? document.title() : document.title() + " (" + titles.get(option) + ")";
     }
 
     private void add(String what, LocalDate day, int daysBefore, String about) {
         VEvent event = new VEvent(day, what + ": " + title);
         event.removeAll(Property.DTSTAMP);
         event.add(new DtStamp(now));
-        event.add(
-                new Uid(UUID.nameUUIDFromBytes((title + what + day).getBytes(StandardCharsets.UTF_8)) + "@impendium"));
+        UUID identity = UUID.nameUUIDFromBytes((loan + "/" + what).getBytes(StandardCharsets.UTF_8));
+        event.add(new Uid(identity + "@impendium"));
         event.add(new Description(about));
         event.add(ImmutableTransp.TRANSPARENT);
         VAlarm reminder = new VAlarm(Duration.ofDays(-daysBefore));

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -138,14 +139,18 @@ class OpenDataController {
                 SeparatedValues.of(CaseTables.debts(document), separator.sign()));
     }
 
-    /** The days of an option's loan. */
+    /** The days of an option's loan; those of a case are known again when it is exported once more. */
     @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/open-data/calendar", produces = "text/calendar")
     ResponseEntity<String> calendar(
             @AuthenticationPrincipal SignedInAdvisor advisor,
+            @RequestParam UUID caseId,
             @RequestParam int option,
-            @RequestBody CaseDocument document) {
-        return file(advisor, document, "ics", CALENDAR, CaseCalendar.of(document, option, clock.instant()));
+            @RequestBody TitledCase titled) {
+        CaseDocument document = CaseAnswers.checked(titled.document());
+        List<String> titles = Titles.of(document, titled.titles());
+        return file(
+                advisor, document, "ics", CALENDAR, CaseCalendar.of(caseId, document, option, titles, clock.instant()));
     }
 
     private ResponseEntity<String> csv(SignedInAdvisor advisor, CaseDocument document, String what, String text) {
