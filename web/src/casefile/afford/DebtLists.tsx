@@ -5,13 +5,12 @@ import { ListImport } from '../../field/ListImport'
 import type { Matches } from '../../field/ColumnMatch'
 import { isTable, readLines } from '../../field/lineProblems'
 import { formatDebt } from '../../format/debt'
-import { asCsv } from '../../format/csv'
-import { saveFile } from '../../ui/saveFile'
 import { TextButton } from '../../ui/TextButton'
 import { useOpenCase } from '../CaseContext'
 import { newId } from '../newId'
-import { debtRows, withReportedDebts } from './household'
+import { withReportedDebts } from './household'
 import { roomFor } from './roomFor'
+import { SaveList } from './SaveList'
 
 const MOST_LINES = 60
 
@@ -51,18 +50,7 @@ export function DebtLists() {
           )
         }
       />
-      {debts.length > 0 && (
-        <TextButton
-          onClick={() =>
-            saveFile(
-              `${document.title}, debts.csv`,
-              new Blob([asCsv(debtRows(debts))], { type: 'text/csv;charset=utf-8' }),
-            )
-          }
-        >
-          Save debts as CSV
-        </TextButton>
-      )}
+      {debts.length > 0 && <SaveList address="debts" words="Save debts as CSV" />}
       {names.length > 0 ? (
         <TextButton disabled={report.isPending} onClick={() => report.mutate(names)}>
           Fill from a simulated credit report

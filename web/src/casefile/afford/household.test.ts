@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { DebtDocument } from '../../api/client'
 import { aDocument } from '../../test/documents'
 import { withPaidOff } from '../option'
-import { debtRows, incomeRows, withReportedDebts } from './household'
+import { withIncomes, withReportedDebts, type ListedIncome } from './household'
 
 const debt = (id: string, fields: Partial<DebtDocument> = {}): DebtDocument => ({
   id,
@@ -26,25 +26,30 @@ describe('debts of a credit report', () => {
   })
 })
 
-describe('lists to be saved', () => {
-  it('say every field in the words that are read back', () => {
-    const income = {
-      id: 'a',
-      person: null,
-      name: 'wage',
+describe('incomes of a list', () => {
+  const listed = (name: string, person: string | null): ListedIncome => ({
+    income: {
+      name,
       cents: 31_50,
-      per: null,
-      hoursPerWeek: 26,
+      per: 'MONTHLY',
+      hoursPerWeek: null,
       countedPercent: null,
-    }
-    expect(incomeRows([income])[1]).toEqual(['wage', '31.50', 'hour', '26', ''])
-    expect(debtRows([debt('card', { kind: 'CARD', paymentCents: null })])[1]).toEqual([
-      'card',
-      'card',
-      '',
-      '900.00',
-      '',
-      '',
+    },
+    person,
+  })
+
+  it('go to whom the list names, who is added where the case has nobody of that name', () => {
+    const bea = { id: 'p1', name: 'Bea Holm' }
+    const document = aDocument({})
+    document.household.people = [bea]
+    const { household } = withIncomes(document, [
+      listed('wage', 'bea holm '),
+      listed('rent', 'Odd Wren'),
+      listed('fees', 'Odd Wren'),
+      listed('other', null),
     ])
+    const odd = household?.people[1]
+    expect(household?.people).toEqual([bea, { id: odd?.id, name: 'Odd Wren' }])
+    expect(household?.incomes.map(({ person }) => person)).toEqual(['p1', odd?.id, odd?.id, 'p1'])
   })
 })

@@ -1,6 +1,10 @@
 import type { CaseDocument, DebtDocument, HouseholdDocument, IncomeDocument } from '../../api/client'
+import type { SpokenIncome } from '../../entry/income'
 import { newId } from '../newId'
 import { withoutPaidOff } from '../option'
+
+/** An income of a list, with the name of whose it is where the list says so. */
+export type ListedIncome = { income: SpokenIncome; person: string | null }
 
 /** A case whose people are as said otherwise. */
 export const withHousehold = (
@@ -43,48 +47,33 @@ export function withReportedDebts(
   }
 }
 
-const PER: Record<NonNullable<IncomeDocument['per']>, string> = {
-  YEARLY: 'year',
-  QUARTERLY: 'quarter',
-  MONTHLY: 'month',
-  SEMI_MONTHLY: 'half month',
-  BIWEEKLY: 'two weeks',
-  WEEKLY: 'week',
+/**
+ * A case with what a list adds to its incomes, each with the person whose name the list gives, who is added where the case has none
+ * of that name; of the first borrower where the list gives none.
+ */
+export function withIncomes(document: CaseDocument, added: readonly ListedIncome[]): Partial<CaseDocument> {
+  const people = [
+    ...document.household.people,
+    ...newNames(document, added).map((name) => ({ id: newId(), name })),
+  ]
+  const personOf = (name: string | null) =>
+    name === null
+      ? (document.household.people[0]?.id ?? null)
+      : (people.find((person) => isSameName(person.name, name))?.id ?? null)
+  const incomes = added.map(({ income, person }) => ({ ...income, id: newId(), person: personOf(person) }))
+  return withHousehold(document, { people, incomes: [...document.household.incomes, ...incomes] })
 }
 
-/** Incomes as the lines of a table that can be read back. */
-export const incomeRows = (incomes: readonly IncomeDocument[]): string[][] => [
-  ['income', 'amount', 'per', 'hours', 'counted'],
-  ...incomes.map(({ name, cents, per, hoursPerWeek, countedPercent }) => [
-    name,
-    units(cents),
-    per === null ? 'hour' : PER[per],
-    text(hoursPerWeek),
-    text(countedPercent),
-  ]),
-]
-
-const KINDS: Record<NonNullable<DebtDocument['kind']>, string> = {
-  LOAN: 'loan',
-  CARD: 'card',
-  STUDENT_LOAN: 'student loan',
-  SUPPORT: 'support',
-  LEASE: 'lease',
-  BILL: 'bill',
+/** The names that a list gives and nobody in the case has yet. */
+export const newNames = ({ household }: CaseDocument, added: readonly ListedIncome[]): string[] => {
+  const names: string[] = []
+  for (const { person } of added) {
+    const isKnown = [...names, ...household.people.map(({ name }) => name)].some(
+      (name) => person !== null && isSameName(name, person),
+    )
+    if (person !== null && !isKnown) names.push(person)
+  }
+  return names
 }
 
-/** Debts as the lines of a table that can be read back. */
-export const debtRows = (debts: readonly DebtDocument[]): string[][] => [
-  ['debt', 'kind', 'payment', 'balance', 'months left', 'rate'],
-  ...debts.map(({ name, kind, paymentCents, balanceCents, paymentsLeft, ratePercent }) => [
-    name,
-    KINDS[kind ?? 'LOAN'],
-    units(paymentCents),
-    units(balanceCents),
-    text(paymentsLeft),
-    text(ratePercent),
-  ]),
-]
-
-const text = (value: number | null) => (value === null ? '' : String(value))
-const units = (cents: number | null) => (cents === null ? '' : (cents / 100).toFixed(2))
+const isSameName = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase()

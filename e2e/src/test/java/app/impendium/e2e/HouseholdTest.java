@@ -58,7 +58,7 @@ class HouseholdTest extends Journey {
 
         Download saved = page.waitForDownload(() -> advisor.press("Save debts as CSV"));
         Assertions.assertThat(Files.readString(saved.path()))
-                .isEqualTo("debt,kind,payment,balance,months left,rate\r\nMöbel,loan,89.50,712.00,8,\r\n");
+                .isEqualTo("\ufeffdebt,kind,payment,balance,months left,rate\r\nMöbel,loan,89.50,712.00,8,\r\n");
 
         assertThat(page.getByText("Add a borrower to fill this from a simulated credit report."))
                 .isVisible();

@@ -25,10 +25,10 @@ class HouseholdApiTest {
                 wage,31.50,hour,26,
                 overtime,$96,week,,50 %
                 """).body();
-        assertThat(incomes.at("/0/cents").asLong()).isEqualTo(6_480_000);
-        assertThat(incomes.at("/1/hoursPerWeek").asInt()).isEqualTo(26);
-        assertThat(incomes.at("/1/per").isNull()).isTrue();
-        assertThat(incomes.at("/2/countedPercent").asInt()).isEqualTo(50);
+        assertThat(incomes.at("/0/income/cents").asLong()).isEqualTo(6_480_000);
+        assertThat(incomes.at("/1/income/hoursPerWeek").asInt()).isEqualTo(26);
+        assertThat(incomes.at("/1/income/per").isNull()).isTrue();
+        assertThat(incomes.at("/2/income/countedPercent").asInt()).isEqualTo(50);
 
         JsonNode debts = list(
                         DEBTS,

@@ -4,6 +4,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
@@ -20,7 +21,6 @@ import org.apache.commons.csv.CSVRecord;
 public final class CsvLine {
     private static final int MOST_DIGITS = 14;
     private static final int MOST_CHARACTERS = 40;
-    private static final int MOST_ECHOED = 48;
     private static final BigDecimal MOST_WHOLE = BigDecimal.valueOf(Integer.MAX_VALUE);
     private static final Pattern SLASHED_DAY = Pattern.compile("(\\d{1,2})[/.](\\d{1,2})[/.](\\d{4})");
 
@@ -44,7 +44,12 @@ public final class CsvLine {
     /** What stands in a column; empty where nothing does, or there is no such column. */
     public String text(String column) {
         Integer place = places.get(column);
-        return place != null && place < record.size() ? record.get(place) : "";
+        return place != null && place < record.size() ? SeparatedValues.read(record.get(place)) : "";
+    }
+
+    /** All that it says, cell by cell. */
+    public List<String> cells() {
+        return record.toList().stream().map(SeparatedValues::read).toList();
     }
 
     /**
@@ -99,7 +104,7 @@ public final class CsvLine {
             int year = Integer.parseInt(slashed.group(3));
             return Optional.of(isMonthFirst ? LocalDate.of(year, first, second) : LocalDate.of(year, second, first));
         } catch (DateTimeException noDay) {
-            findings.add(Finding.of(path() + "." + field, Code.NOT_A_DAY, new Value.Text(shortened(given))));
+            findings.add(Finding.of(path() + "." + field, Code.NOT_A_DAY, new Value.Text(Shortened.echo(given))));
             return Optional.empty();
         }
     }
@@ -134,13 +139,13 @@ public final class CsvLine {
 
     /** Tells that what stands at a field is none of what may. */
     public void refuse(String field, String given) {
-        findings.add(Finding.of(path() + "." + field, Code.NOT_A_NUMBER, new Value.Text(shortened(given))));
+        findings.add(Finding.of(path() + "." + field, Code.NOT_A_NUMBER, new Value.Text(Shortened.echo(given))));
     }
 
     /** Tells that a word at a field is none of those that are known. */
     public void refuseWord(String field, String given, String known) {
         findings.add(Finding.of(
-                path() + "." + field, Code.UNKNOWN_WORD, new Value.Text(shortened(given)), new Value.Text(known)));
+                path() + "." + field, Code.UNKNOWN_WORD, new Value.Text(Shortened.echo(given)), new Value.Text(known)));
     }
 
     private String path() {
@@ -150,9 +155,5 @@ public final class CsvLine {
     /** Counted from 1, which is the line that names the columns. */
     private long number() {
         return record.getRecordNumber();
-    }
-
-    static String shortened(String text) {
-        return text.length() <= MOST_ECHOED ? text : text.substring(0, MOST_ECHOED) + "…";
     }
 }

@@ -5,6 +5,7 @@ import app.impendium.core.finding.Code;
 import app.impendium.core.finding.Field;
 import app.impendium.core.finding.Finding;
 import app.impendium.core.finding.Findings;
+import app.impendium.core.finding.Shortened;
 import app.impendium.core.finding.Value;
 import app.impendium.server.csv.ColumnsView.WantedColumnView;
 import app.impendium.server.problem.FieldProblem;
@@ -34,8 +35,6 @@ import org.springframework.util.function.SingletonSupplier;
 public final class CsvTable {
     /** As many lines as tell which sign parts decimals: the rest of a long list is written alike. */
     private static final int TELLING_LINES = 1000;
-
-    private static final char BYTE_ORDER_MARK = '\ufeff';
 
     private final String known;
     private final List<Column> wanted;
@@ -70,7 +69,7 @@ public final class CsvTable {
      * @throws RefusedException if it lacks a column that is needed, or a line cannot be told apart from the next
      */
     public static CsvTable of(String text, String known, List<Column> wanted, Map<String, String> byHand) {
-        String plain = !text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text;
+        String plain = !text.isEmpty() && text.charAt(0) == SeparatedValues.BYTE_ORDER_MARK ? text.substring(1) : text;
         String head = plain.lines().findFirst().orElse("");
         char separator = separator(head);
         CSVFormat format = CSVFormat.RFC4180
@@ -130,6 +129,11 @@ public final class CsvTable {
         return Stream.of(names).allMatch(places::containsKey);
     }
 
+    /** What its first line calls the columns. */
+    public List<String> headings() {
+        return headings;
+    }
+
     /** How its columns were told apart. */
     public ColumnsView columns() {
         return new ColumnsView(
@@ -149,7 +153,7 @@ public final class CsvTable {
         FieldProblem problem = FieldProblem.inBody(Finding.of(
                 Field.entry("lines", 1),
                 Code.UNKNOWN_COLUMNS,
-                new Value.Text(CsvLine.shortened(String.join(", ", headings))),
+                new Value.Text(Shortened.echo(String.join(", ", headings))),
                 new Value.Text(known)));
         return new RefusedException(
                 HttpStatus.UNPROCESSABLE_CONTENT,

@@ -7,9 +7,16 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** Writes lines of separated values (RFC 4180). What a spreadsheet would take for a formula is kept a text. */
+/**
+ * Writes lines of separated values (RFC 4180), after a byte order mark, without which spreadsheets misread letters beyond ASCII.
+ * What they would take for a formula is kept a text by an apostrophe, which is taken off where a list is read.
+ */
 public final class SeparatedValues {
-    private static final Pattern FORMULA = Pattern.compile("[=+@\\t\\r-].*", Pattern.DOTALL);
+    static final char BYTE_ORDER_MARK = '\ufeff';
+
+    /** Apostrophes before it count too, so that each cell is read as it was. */
+    private static final Pattern FORMULA = Pattern.compile("'*[=+@\\t\\r-].*", Pattern.DOTALL);
+
     private static final Pattern NUMBER = Pattern.compile("[+-]?\\d+(\\.\\d+)?");
 
     private SeparatedValues() {}
@@ -21,7 +28,7 @@ public final class SeparatedValues {
      * @param separator what stands between two cells
      */
     public static String of(List<List<String>> lines, char separator) {
-        StringBuilder text = new StringBuilder();
+        StringBuilder text = new StringBuilder().append(BYTE_ORDER_MARK);
         CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
             for (List<String> line : lines) {
@@ -31,6 +38,11 @@ public final class SeparatedValues {
             throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    /** A cell as it was before it was written: without the apostrophe that kept it a text. */
+    static String read(String cell) {
+        return cell.startsWith("'") && FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
     }
 
     private static String harmless(String cell) {

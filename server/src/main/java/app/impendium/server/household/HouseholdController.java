@@ -7,7 +7,6 @@ import app.impendium.core.finding.Findings;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.csv.UnmatchedColumnsView;
 import app.impendium.server.document.DebtDocument;
-import app.impendium.server.document.HouseholdDocument.IncomeDocument;
 import app.impendium.server.outside.CreditBureau;
 import app.impendium.server.practice.PracticeSettings;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -53,7 +52,8 @@ class HouseholdController {
         }
     }
 
-    /** Reads incomes: {@code income, amount, per, hours, counted}. */
+    /** Reads incomes: {@code income, amount, per, hours, counted, person}. */
+    @ApiResponse(responseCode = "200", useReturnTypeSchema = true)
     @ApiResponse(
             responseCode = "422",
             description = "Its columns cannot be told apart",
@@ -62,11 +62,12 @@ class HouseholdController {
                             mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
                             schema = @Schema(implementation = UnmatchedColumnsView.class)))
     @PostMapping("/api/household/incomes/csv")
-    List<IncomeDocument> readIncomes(@RequestBody ListDocument list) {
+    List<ListedIncomeView> readIncomes(@RequestBody ListDocument list) {
         return IncomeCsv.read(list.text(), list.columns());
     }
 
     /** Reads debts: {@code debt, kind, payment, balance, months left, rate}. */
+    @ApiResponse(responseCode = "200", useReturnTypeSchema = true)
     @ApiResponse(
             responseCode = "422",
             description = "Its columns cannot be told apart",

@@ -5,6 +5,7 @@ import app.impendium.server.document.Convention.DebtKind;
 import app.impendium.server.document.Convention.PayPeriod;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
+import app.impendium.server.document.HouseholdDocument.PersonDocument;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ComparedOptionView;
 import app.impendium.server.evaluation.ScheduleView;
@@ -12,6 +13,8 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** A case's lists as lines of values: amounts in units of the currency with two decimals, days as 2027-03-01. */
 final class CaseTables {
@@ -82,14 +85,17 @@ final class CaseTables {
     /** What the people earn, as it is read back. */
     static List<List<String>> incomes(CaseDocument document) {
         List<List<String>> lines = new ArrayList<>();
-        lines.add(List.of("income", "amount", "per", "hours", "counted"));
+        lines.add(List.of("income", "amount", "per", "hours", "counted", "person"));
+        Map<String, String> names = document.household().people().stream()
+                .collect(Collectors.toMap(PersonDocument::id, PersonDocument::name));
         for (IncomeDocument income : document.household().incomes()) {
             lines.add(List.of(
                     income.name(),
                     amount(income.cents()),
                     income.per() == null ? "hour" : period(income.per()),
                     orNothing(income.hoursPerWeek()),
-                    orNothing(income.countedPercent())));
+                    orNothing(income.countedPercent()),
+                    income.person() == null ? "" : names.get(income.person())));
         }
         return lines;
     }
@@ -101,7 +107,7 @@ final class CaseTables {
         for (DebtDocument debt : document.debts()) {
             lines.add(List.of(
                     debt.name(),
-                    debt.kind() == null ? "" : kind(debt.kind()),
+                    kind(debt.kind() == null ? DebtKind.LOAN : debt.kind()),
                     debt.paymentCents() == null ? "" : amount(debt.paymentCents()),
                     debt.balanceCents() == null ? "" : amount(debt.balanceCents()),
                     debt.paymentsLeft() == null ? "" : String.valueOf(debt.paymentsLeft()),
