@@ -9,7 +9,7 @@ type Following = { told: (step: LoanListStep) => void; signal: AbortSignal }
 export const readLoanList = (list: LoanList, following: Following) =>
   followed('/api/loan-lists/reading', list, following)
 
-/** Keeps every loan of a list, or none; none either where `signal` stops it. @throws Refusal as reading does */
+/** Keeps each loan of a list but those that cannot be read; none where `signal` stops it. @throws Refusal as reading does */
 export const keepLoanList = (list: LoanList, following: Following) =>
   followed('/api/loan-lists', list, following)
 

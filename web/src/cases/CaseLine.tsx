@@ -49,7 +49,7 @@ export function CaseLine({ summary, shelf, before, children }: CaseLineProps) {
         <span className="font-figures text-xl">{formatAmount(monthlyCostCents)}</span>
         <span className="note inline-block w-8 text-left">{currency}</span>
         <span className="text-soft mid:block ml-2 text-xs mid:ml-0">
-          a month to {formatMonth(payoffDate, locale)}
+          {summary.isPaymentOnly ? 'loan payment only' : 'a month'} to {formatMonth(payoffDate, locale)}
         </span>
       </p>
       <div className="text-xs mid:text-right">

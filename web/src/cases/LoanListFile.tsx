@@ -4,6 +4,7 @@ import { Refusal, type LoanListStep, type LoanListView } from '../api/client'
 import { keepLoanList, readLoanList, type LoanList } from '../api/loanLists'
 import { ColumnMatch, type Matches } from '../field/ColumnMatch'
 import { TextButton } from '../ui/TextButton'
+import { FaultyLines } from './FaultyLines'
 import { LoanListFaults } from './LoanListFaults'
 import { LoanListPreview } from './LoanListPreview'
 import { LoanListProgress } from './LoanListProgress'
@@ -42,7 +43,8 @@ export function LoanListFile({ text, close }: LoanListFileProps) {
   if (keeping.data) {
     return (
       <div className="mt-5" role="status">
-        <p>{keeping.data.count.toLocaleString('en-US')} cases kept.</p>
+        <p>{outcomeWords(keeping.data)}</p>
+        {keeping.data.faultyLines > 0 && <FaultyLines list={{ text, columns: matches }} />}
         <button type="button" className="button mt-4" onClick={close}>
           Close
         </button>
@@ -60,17 +62,30 @@ export function LoanListFile({ text, close }: LoanListFileProps) {
         </details>
       )}
       {data && <LoanListPreview view={data} />}
+      {data && data.faultyLines > 0 && !isAtWork && <FaultyLines list={{ text, columns: matches }} />}
       <p className="mt-5 flex items-center gap-5">
         <button
           type="button"
           className="button"
-          disabled={!data || data.faultCount > 0 || isAtWork}
+          disabled={!data || data.count === 0 || isAtWork}
           onClick={() => keeping.mutate()}
         >
-          {data ? `Keep ${data.count.toLocaleString('en-US')} as new cases` : 'Keep as new cases'}
+          {importWords(data)}
         </button>
         <TextButton onClick={close}>Cancel</TextButton>
       </p>
     </>
   )
 }
+
+const counted = (count: number, noun: string) =>
+  `${count.toLocaleString('en-US')} ${noun}${count === 1 ? '' : 's'}`
+
+/** What one press does: the lines that cannot be read stay out. */
+const importWords = (view: LoanListView | undefined) =>
+  view
+    ? `Import ${counted(view.count, 'case')}${view.faultyLines > 0 ? `, without ${counted(view.faultyLines, 'faulty line')}` : ''}`
+    : 'Import'
+
+const outcomeWords = ({ count, faultyLines }: LoanListView) =>
+  `${counted(count, 'case')} imported${faultyLines > 0 ? `; ${counted(faultyLines, 'faulty line')} left out` : ''}.`

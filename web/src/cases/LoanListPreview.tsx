@@ -4,13 +4,13 @@ import { MARKETS } from '../format/market'
 
 /** The first loans of a list as they would be kept. */
 export function LoanListPreview({ view }: { view: LoanListView }) {
-  const { count, loans, market, currency, faultCount } = view
+  const { count, loans, market, currency } = view
   return (
     <section className="mt-4" aria-label="What comes in" role="status">
       <p>
-        {count.toLocaleString('en-US')} {count === 1 ? 'loan' : 'loans'} with the usual terms of{' '}
-        {MARKETS[market].name}, in {currency}
-        {faultCount > 0 && '; nothing is kept as long as a line is wrong'}.
+        {count.toLocaleString('en-US')} {count === 1 ? 'loan' : 'loans'} with the conventions of{' '}
+        {MARKETS[market].name}, in {currency}. Property tax, insurance and dues are imported where the list
+        has them; no others are added.
       </p>
       {loans.length > 0 && (
         <div className="mt-2 max-h-56 overflow-auto" role="region" aria-label="First loans" tabIndex={0}>

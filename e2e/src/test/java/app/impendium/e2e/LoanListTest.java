@@ -6,7 +6,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -15,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class LoanListTest extends Journey {
 
     @Test
-    void aListOfLoansIsMatchedMendedAndKept() {
+    void aListOfLoansIsMatchedAndItsFaultyLinesAreMendedOutside() throws IOException {
         Advisor advisor = someone().signIn(Advisor.EMAIL);
         Page page = advisor.page();
         advisor.press("Open a file…");
@@ -26,14 +29,22 @@ class LoanListTest extends Journey {
         advisor.choose("Column of case", "Akte");
         assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("Line 2, rate: 65\u202f% is not allowed here");
         assertThat(comesIn(dialog))
-                .containsText("1 loan with the usual terms of United States, in USD; nothing is kept");
-        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep 1 as new cases")))
-                .isDisabled();
+                .containsText("1 loan with the conventions of United States, in USD. Property tax, insurance and dues");
+        Path faulty = page.waitForDownload(() -> advisor.press("Save the faulty lines as CSV"))
+                .path();
+        String mended = Files.readString(faulty).replace("250000,65", "250000,6.5");
+        advisor.press("Import 1 case, without 1 faulty line");
+        assertThat(dialog.getByText("1 case imported; 1 faulty line left out.")).isVisible();
+        advisor.press("Close");
+        assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Pelican Wharf 2")))
+                .containsText("loan payment only to");
 
-        choose(dialog, "case,amount,rate,years\nPelican Wharf 1,250000,6.5,30\nPelican Wharf 2,300000,6,25\n");
+        advisor.press("Open a file…");
+        choose(dialog, mended);
+        advisor.choose("Column of case", "Akte");
         assertThat(comesIn(dialog)).containsText("1,580.17");
-        advisor.press("Keep 2 as new cases");
-        assertThat(dialog.getByText("2 cases kept.")).isVisible();
+        advisor.press("Import 1 case");
+        assertThat(dialog.getByText("1 case imported.")).isVisible();
         advisor.press("Close");
         advisor.open("Pelican Wharf 1");
         assertThat(advisor.month()).hasText("$1,580.17");
@@ -51,7 +62,7 @@ class LoanListTest extends Journey {
                         + IntStream.range(0, 30_000)
                                 .mapToObj(i -> "Stopped " + i + ",250000,6.5,30\n")
                                 .collect(Collectors.joining()));
-        advisor.press("Keep 30,000 as new cases");
+        advisor.press("Import 30,000 cases");
         assertThat(dialog.getByText("Keeping:")).isVisible();
         advisor.press("Stop");
 

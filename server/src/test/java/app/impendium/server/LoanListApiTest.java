@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Lists of loans brought in from separated values, each line a case: all of them or none. */
+/** Lists of loans brought in from separated values, each line a case, but for those that cannot be read. */
 class LoanListApiTest {
     private static final JsonMapper JSON = new JsonMapper();
     private static final String LISTS = "/api/loan-lists";
@@ -81,7 +81,7 @@ class LoanListApiTest {
                 "Fern,Ida,99999999999999,6,30, | /lines/3/loan amount",
                 "Fern | /lines/3/loan amount"
             })
-    void whatIsWrongIsToldAtItsLineAndColumnAndNothingIsKept(String line, String pointer) {
+    void whatIsWrongIsToldAtItsLineAndColumnAndThatLineIsLeftOut(String line, String pointer) {
         String list = HEAD + "Fern Rise,Ida,250000,6,30,\n" + line + "\n";
 
         JsonNode outcome = outcome(LISTS, list);
@@ -91,7 +91,26 @@ class LoanListApiTest {
                         .map(fault -> fault.at("/pointer").asString()))
                 .contains(pointer);
         assertThat(outcome.at("/faults/0/message").asString()).isNotBlank();
-        assertThat(cases()).isZero();
+        assertThat(outcome.at("/faultyLines").asInt()).isEqualTo(1);
+        assertThat(outcome.at("/count").asInt()).isEqualTo(1);
+        assertThat(cases()).isEqualTo(1);
+    }
+
+    @Test
+    void faultyLinesAreAFileThatIsReadOnceItIsMended() {
+        String list = "Akte;Wert A;Satz;Jahre\nFern Rise;250000;6,5;30\n-Rear;250000;sechs;30\n";
+        String byHand = """
+                {"case": "Akte", "loan amount": "Wert A", "rate": "Satz", "years": "Jahre"}""";
+
+        String faulty =
+                client.post(LISTS + "/faulty", body(list, byHand)).response().body();
+
+        assertThat(faulty)
+                .startsWith("\ufeffAkte,Wert A,Satz,Jahre,what is wrong\r\n'-Rear,250000,sechs,30,")
+                .doesNotContain("Fern Rise");
+        JsonNode outcome = last(client.post(LISTS, body(faulty.replace("sechs", "6.5"), byHand)));
+        assertThat(outcome.at("/count").asInt()).isEqualTo(1);
+        assertThat(outcome.at("/loans/0/title").asString()).isEqualTo("-Rear");
     }
 
     @Test
@@ -129,7 +148,7 @@ class LoanListApiTest {
                         "/api/household/incomes/csv",
                         body(list, "{\"income\": \"Lohn\", \"amount\": \"Betrag\", \"per\": \"Je\"}"))
                 .body();
-        assertThat(incomes.at("/0/cents").asInt()).isEqualTo(400_000);
+        assertThat(incomes.at("/0/income/cents").asInt()).isEqualTo(400_000);
     }
 
     @ParameterizedTest

@@ -21,7 +21,7 @@ class RecordedTest {
     private static final Pattern COMPUTES =
             Pattern.compile("/api/(evaluations|schedules|ladders|targets|workings|comparisons"
                     + "|grids|rate-offers|seller-credits|letting|affordability|borrowing|underwriting|solutions"
-                    + "|annual-percentage-rates|estimates|household|hand-outs/content|open-data/case/reading|loan-lists/reading"
+                    + "|annual-percentage-rates|estimates|household|hand-outs/content|open-data/case/reading|loan-lists/(reading|faulty)"
                     + "|rate-tables/csv)(/.*)?");
 
     private static final Set<String> SAID_OTHERWISE = Set.of(

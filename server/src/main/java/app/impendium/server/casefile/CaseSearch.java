@@ -48,7 +48,7 @@ class CaseSearch {
         given.put("part", PART);
         given.put("from", from);
         List<CaseSummary> part = database.sql(
-                        "select c.id, c.title, c.clients, c.currency, c.monthly_cost_cents, c.payoff_date, c.saved_at, c.saved_by,"
+                        "select c.id, c.title, c.clients, c.currency, c.monthly_cost_cents, c.is_payment_only, c.payoff_date, c.saved_at, c.saved_by,"
                                 + " c.limit_sets, c.limit_sets_met, c.deleted_at, a.id as advisor_id, a.name as advisor, "
                                 + NextDay.KIND + " as kind, " + NextDay.DAY + " as day"
                                 + found + " order by " + filter.sort().order() + " limit :part offset :from")
@@ -119,6 +119,7 @@ class CaseSearch {
                 row.getString("clients"),
                 CurrencyCode.valueOf(row.getString("currency")),
                 row.getLong("monthly_cost_cents"),
+                row.getBoolean("is_payment_only"),
                 row.getObject("payoff_date", LocalDate.class),
                 row.getTimestamp("saved_at").toInstant(),
                 row.getString("saved_by"),

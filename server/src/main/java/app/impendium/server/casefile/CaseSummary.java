@@ -12,6 +12,7 @@ import java.util.UUID;
  * A case as a line of a list.
  *
  * @param monthlyCostCents what the home costs in the first month, in whole cents
+ * @param isPaymentOnly whether that is the loan's payment alone, because no tax, insurance or dues are given
  * @param advisor whom it is assigned to; absent where nobody is
  * @param next what comes next, from today on; absent where nothing does
  * @param limits how it stands against the limit sets of its market; absent where that is not known
@@ -23,6 +24,7 @@ public record CaseSummary(
         String clients,
         CurrencyCode currency,
         long monthlyCostCents,
+        boolean isPaymentOnly,
         LocalDate payoffDate,
         Instant savedAt,
         String savedBy,

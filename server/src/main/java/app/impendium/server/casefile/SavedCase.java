@@ -1,6 +1,7 @@
 package app.impendium.server.casefile;
 
 import app.impendium.core.CaseEvaluation;
+import app.impendium.core.cost.HousingCost;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.CurrencyCode;
@@ -37,6 +38,11 @@ class SavedCase {
     private CurrencyCode currency;
 
     private long monthlyCostCents;
+
+    /** Whether that is the loan's payment alone: no tax, insurance or dues are given. */
+    @Column(name = "is_payment_only")
+    private boolean isPaymentOnly;
+
     private LocalDate payoffDate;
 
     @JdbcTypeCode(SqlTypes.JSON)
@@ -90,7 +96,9 @@ class SavedCase {
         title = newDocument.title().strip();
         clients = newDocument.clients().strip();
         currency = newDocument.currency();
-        monthlyCostCents = baseline.monthlyCost().first().total().cents();
+        HousingCost month = baseline.monthlyCost().first();
+        monthlyCostCents = month.total().cents();
+        isPaymentOnly = month.total().equals(month.principalAndInterest());
         payoffDate = baseline.loan().payoffDate();
         savedAt = now;
         savedBy = advisor.name();

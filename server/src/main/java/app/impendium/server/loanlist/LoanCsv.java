@@ -15,6 +15,7 @@ import app.impendium.server.document.OptionDocument;
 import app.impendium.server.document.PurchaseDocument;
 import app.impendium.server.document.TermsDocument;
 import app.impendium.server.evaluation.DocumentEvaluator;
+import app.impendium.server.problem.FieldProblem;
 import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -22,6 +23,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads loans from separated values, each line as a case with the usual terms of a market. */
 final class LoanCsv {
@@ -41,6 +44,7 @@ final class LoanCsv {
     private static final String TAX = "property tax";
     private static final String INSURANCE = "home insurance";
     private static final String DUES = "dues";
+    private static final String WHAT_IS_WRONG = "what is wrong";
 
     private static final List<Column> COLUMNS = List.of(
             Column.needed(CASE, "title", "name", "loan", "reference", "address", "property"),
@@ -112,15 +116,30 @@ final class LoanCsv {
         List<CsvLine> lines = table.lines(MOST_LINES);
         List<CaseDocument> loans = new ArrayList<>(lines.size());
         List<Finding> findings = new ArrayList<>();
+        List<List<String>> faulty = new ArrayList<>();
+        faulty.add(with(table.headings(), WHAT_IS_WRONG));
         for (int read = 0; read < lines.size(); read++) {
             CsvLine line = lines.get(read);
             loan(line).ifPresent(loans::add);
             findings.addAll(line.findings());
+            if (!line.findings().isEmpty()) {
+                faulty.add(with(line.cells(), wrong(line)));
+            }
             if ((read + 1) % TOLD_EVERY == 0) {
                 told.at(read + 1, lines.size());
             }
         }
-        return new ReadLoans(table.columns(), loans, findings);
+        return new ReadLoans(table.columns(), loans, findings, faulty);
+    }
+
+    private static List<String> with(List<String> cells, String last) {
+        return Stream.concat(cells.stream(), Stream.of(last)).toList();
+    }
+
+    private static String wrong(CsvLine line) {
+        return line.findings().stream()
+                .map(finding -> FieldProblem.inBody(finding).message())
+                .collect(Collectors.joining(" "));
     }
 
     private Optional<CaseDocument> loan(CsvLine line) {
@@ -200,7 +219,7 @@ final class LoanCsv {
         return months.map(BigDecimal::intValue);
     }
 
-    /** What the line says of it; a list of loans takes nothing else for granted. */
+    /** What the line says of it, and nothing where it says nothing: a made-up tax would be taken for the home's own. */
     private static HousingDocument housing(CsvLine line) {
         Long tax = line.centsOrNull(TAX, TAX);
         return new HousingDocument(

@@ -1,6 +1,7 @@
 package app.impendium.server.loanlist;
 
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.csv.SeparatedValues;
 import app.impendium.server.csv.UnmatchedColumnsView;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
@@ -15,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -70,7 +72,7 @@ class LoanListController {
         lists.read(advisor, list.text(), list.columns(), told(response));
     }
 
-    /** Keeps every loan of a list as a case. */
+    /** Keeps each loan of a list as a case, but for the lines that cannot be read. */
     @Recorded(value = Action.CREATED, of = Kind.CASE)
     @PostMapping("/api/loan-lists")
     void keep(
@@ -78,6 +80,14 @@ class LoanListController {
             @RequestBody LoanListDocument list,
             HttpServletResponse response) {
         lists.keep(advisor, list.text(), list.columns(), told(response));
+    }
+
+    /** The lines that cannot be read, as a list to mend and read again. */
+    @ApiResponse(responseCode = "200", useReturnTypeSchema = true)
+    @PostMapping(path = "/api/loan-lists/faulty", produces = "text/csv")
+    ResponseEntity<String> faulty(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LoanListDocument list) {
+        return ResponseEntity.ok(SeparatedValues.of(lists.faulty(advisor, list.text(), list.columns()), ','));
     }
 
     private Consumer<LoanListStep> told(HttpServletResponse response) {

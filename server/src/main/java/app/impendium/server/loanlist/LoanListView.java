@@ -17,7 +17,8 @@ import java.util.List;
  * @param market whose usual terms apply where it says nothing
  * @param count how many loans can be kept
  * @param loans the first of them
- * @param faultCount how much is wrong in it; as long as anything is, nothing is kept
+ * @param faultCount how much is wrong in it
+ * @param faultyLines how many of its lines are left out for that
  * @param faults the first of that, each at its line and column: {@code /lines/12/rate}
  */
 record LoanListView(
@@ -27,6 +28,7 @@ record LoanListView(
         int count,
         List<LoanView> loans,
         int faultCount,
+        int faultyLines,
         List<FieldProblem> faults) {
     private static final int MOST_LOANS = 20;
     private static final int MOST_FAULTS = 200;
@@ -62,6 +64,7 @@ record LoanListView(
                 read.loans().size(),
                 read.loans().stream().limit(MOST_LOANS).map(LoanView::of).toList(),
                 read.findings().size(),
+                read.faulty().size() - 1,
                 read.findings().stream()
                         .limit(MOST_FAULTS)
                         .map(FieldProblem::inBody)

@@ -8,6 +8,7 @@ import app.impendium.server.loanlist.LoanListStep.Doing;
 import app.impendium.server.practice.PracticeSettings;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
@@ -40,7 +41,7 @@ class LoanLists {
     }
 
     /**
-     * Keeps every loan of a list as a case, or none: nothing as long as anything is wrong in it, or when {@code told} throws.
+     * Keeps each loan of a list as a case, but for the lines that cannot be read; none of them when {@code told} throws.
      *
      * @param columns the headings of columns that their names do not tell
      * @throws app.impendium.server.problem.RefusedException if a column is missing
@@ -49,12 +50,20 @@ class LoanLists {
     void keep(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
         CaseDocument usual = usual(advisor);
         ReadLoans read = readLoans(text, columns, usual, told);
-        if (read.findings().isEmpty()) {
-            int all = read.loans().size();
-            cases.createAll(
-                    advisor, read.loans(), kept -> told.accept(new LoanListStep(Doing.KEEPING, kept, all, null)));
-        }
+        int all = read.loans().size();
+        cases.createAll(advisor, read.loans(), kept -> told.accept(new LoanListStep(Doing.KEEPING, kept, all, null)));
         tell(told, read, usual);
+    }
+
+    /**
+     * The lines of a list that cannot be read, each with what is wrong, under the list's own headings: to be mended and read again.
+     *
+     * @param columns the headings of columns that their names do not tell
+     * @throws app.impendium.server.problem.RefusedException if a column is missing
+     * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
+     */
+    List<List<String>> faulty(SignedInAdvisor advisor, String text, Map<String, String> columns) {
+        return readLoans(text, columns, usual(advisor), step -> {}).faulty();
     }
 
     private CaseDocument usual(SignedInAdvisor advisor) {
