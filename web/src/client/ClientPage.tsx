@@ -59,7 +59,7 @@ export function ClientPage({ linkKey }: { linkKey: string }) {
           isFollowing={page.isFetching || asked !== changes}
         />
       ) : page.error ? (
-        <NoPage error={page.error} retry={() => void page.refetch()} />
+        <NoPage error={page.error} linkKey={linkKey} retry={() => void page.refetch()} />
       ) : (
         <p role="status" className="text-soft p-6">
           Opening your page…

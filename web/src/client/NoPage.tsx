@@ -1,4 +1,6 @@
 import { Refusal } from '../api/client'
+import { CopyButton } from '../ui/CopyButton'
+import { noteDraft } from './noteDraft'
 
 const TITLES: Record<number, string> = {
   404: 'There is no page here',
@@ -7,7 +9,7 @@ const TITLES: Record<number, string> = {
 }
 
 /** Why there is no page to show. */
-export function NoPage({ error, retry }: { error: Error; retry: () => void }) {
+export function NoPage({ error, linkKey, retry }: { error: Error; linkKey: string; retry: () => void }) {
   const status = error instanceof Refusal ? error.status : 0
   const title = TITLES[status]
   return (
@@ -19,6 +21,19 @@ export function NoPage({ error, retry }: { error: Error; retry: () => void }) {
           Try again
         </button>
       )}
+      <UnsentNote words={noteDraft(linkKey)} />
     </main>
+  )
+}
+
+/** A note that could not be sent before the page closed. */
+function UnsentNote({ words }: { words: string }) {
+  if (words === '') return null
+  return (
+    <section aria-label="Your note" className="mt-4 max-w-prose text-left">
+      <p className="text-soft">Your note was not sent. Copy it, and send it to your advisor directly.</p>
+      <p className="field mt-2 whitespace-pre-line">{words}</p>
+      <CopyButton label="Copy the note" text={() => words} />
+    </section>
   )
 }

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import type { ClientChanges } from '../api/client'
 import { sendNote, type Entrance } from '../api/clientPage'
+import { keepNoteDraft, noteDraft } from './noteDraft'
 
 const MOST_CHARACTERS = 2000
 
@@ -9,11 +10,15 @@ type NoteFormProps = { entrance: Entrance; changes: ClientChanges; to: string }
 
 /** Where a client writes back. What they changed on the page goes with it. */
 export function NoteForm({ entrance, changes, to }: NoteFormProps) {
-  const [words, setWords] = useState('')
+  const [words, setWords] = useState(() => noteDraft(entrance.key))
+  const write = (text: string) => {
+    keepNoteDraft(entrance.key, text)
+    setWords(text)
+  }
   const id = useId()
   const sending = useMutation({
     mutationFn: () => sendNote(entrance, printable(words), changes),
-    onSuccess: () => setWords(''),
+    onSuccess: () => write(''),
   })
   const isChanged = Object.values(changes).some((each) => each !== null)
   return (
@@ -39,7 +44,7 @@ export function NoteForm({ entrance, changes, to }: NoteFormProps) {
         value={words}
         onChange={(event) => {
           sending.reset()
-          setWords(event.target.value)
+          write(event.target.value)
         }}
       />
       <div className="mt-2 flex flex-wrap items-center gap-4">

@@ -1,5 +1,5 @@
 import './client.css'
-import type { ClientChanges, ClientPageView, Problem } from '../api/client'
+import type { ClientChanges, ClientPageView, HandoutContent, Problem } from '../api/client'
 import type { Entrance } from '../api/clientPage'
 import { formatDay } from '../format/date'
 import { ChangeSentence } from './ChangeSentence'
@@ -22,6 +22,7 @@ export function OpenPage({ page, entrance, changes, change, problem, isFollowing
   const { content, endsOn } = page
   const { letterhead, language } = content
   const day = formatDay(content.day, language)
+  const isChanged = Object.values(changes).some((each) => each !== null)
   return (
     <>
       <title>{`${content.title} · ${letterhead.name}`}</title>
@@ -40,12 +41,18 @@ export function OpenPage({ page, entrance, changes, change, problem, isFollowing
         </p>
         {content.greeting !== '' && <p className="client-prose">{content.greeting}</p>}
         <ChangeSentence page={page} changes={changes} change={change} problem={problem} />
+        <p role="status" className="sr-only">
+          {isChanged && !isFollowing && problem === null && updateWords(content)}
+        </p>
         <div aria-busy={isFollowing} data-stale={problem !== null || undefined} className="client-sections">
           {content.sections.map((section) => (
             <Section key={section.heading} section={section} />
           ))}
         </div>
         {content.closing !== '' && <p className="client-prose">{content.closing}</p>}
+        {content.appendix.map((section) => (
+          <Section key={section.heading} section={section} />
+        ))}
         <NoteForm entrance={entrance} changes={changes} to={letterhead.name} />
       </main>
       <footer className="text-soft border-rule mt-10 border-t pt-4 pb-10 text-[0.8125rem]">
@@ -54,4 +61,13 @@ export function OpenPage({ page, entrance, changes, change, problem, isFollowing
       </footer>
     </>
   )
+}
+
+/** What changed figures are announced by: the first that the page tells, such as the payment. */
+function updateWords({ sections }: HandoutContent): string {
+  for (const block of sections.flatMap(({ blocks }) => blocks)) {
+    const fact = block.kind === 'FACTS' ? block.facts[0] : undefined
+    if (fact) return `Figures updated. ${fact.label}: ${fact.value}`
+  }
+  return 'Figures updated.'
 }

@@ -1,6 +1,7 @@
 import type { HandoutContent } from '../api/client'
 import { Drawing } from '../picture/Drawing'
 import { marksOf } from './marksOf'
+import { useMoreAtRight } from './useMoreAtRight'
 
 type SectionContent = HandoutContent['sections'][number]
 type Block = SectionContent['blocks'][number]
@@ -66,42 +67,55 @@ function Told({ block }: { block: Block }) {
 }
 
 function TableOf({ table: { caption, head, rows } }: { table: Table }) {
+  const { attach, onScroll, isMore } = useMoreAtRight()
   return (
-    // Wider than a phone, it moves within itself, by keys too.
-    <div className="client-table" role="region" aria-label={caption} tabIndex={0}>
-      <table>
-        <caption>{caption}</caption>
-        <thead>
-          <tr>
-            {head.map(({ words, isFigures }, index) =>
-              words === '' ? (
-                <td key={index} />
-              ) : (
-                <th key={index} scope="col" data-figures={isFigures || undefined}>
-                  {words}
-                </th>
-              ),
-            )}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ cells, isTotal }, line) => (
-            <tr key={line} data-total={isTotal || undefined}>
-              {cells.map((cell, index) =>
-                index === 0 ? (
-                  <th key={index} scope="row">
-                    {cell}
-                  </th>
+    <>
+      <p className="client-more" aria-hidden data-shown={isMore || undefined}>
+        More columns at the right →
+      </p>
+      {/* Wider than a phone, it moves within itself, by keys too. */}
+      <div
+        ref={attach}
+        onScroll={onScroll}
+        className="client-table"
+        role="region"
+        aria-label={caption}
+        tabIndex={0}
+      >
+        <table>
+          <caption>{caption}</caption>
+          <thead>
+            <tr>
+              {head.map(({ words, isFigures }, index) =>
+                words === '' ? (
+                  <td key={index} />
                 ) : (
-                  <td key={index} data-figures={head[index]?.isFigures === true ? true : undefined}>
-                    {cell}
-                  </td>
+                  <th key={index} scope="col" data-figures={isFigures || undefined}>
+                    {words}
+                  </th>
                 ),
               )}
             </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+          </thead>
+          <tbody>
+            {rows.map(({ cells, isTotal }, line) => (
+              <tr key={line} data-total={isTotal || undefined}>
+                {cells.map((cell, index) =>
+                  index === 0 ? (
+                    <th key={index} scope="row">
+                      {cell}
+                    </th>
+                  ) : (
+                    <td key={index} data-figures={head[index]?.isFigures === true ? true : undefined}>
+                      {cell}
+                    </td>
+                  ),
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
   )
 }

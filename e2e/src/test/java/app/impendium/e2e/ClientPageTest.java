@@ -45,6 +45,7 @@ class ClientPageTest extends Journey {
         phone.keyboard().press("Tab");
         assertThat(said(phone)).containsText(AT_SIX_PERCENT);
         assertThat(phone.getByText("Changed by you.")).containsText("at 6.5\u202f%");
+        assertThat(phone.getByText("Figures updated. Each payment:")).hasCount(1);
         phone.getByLabel("Yearly rate").fill("44");
         assertThat(phone.getByRole(AriaRole.ALERT)).containsText("0 % to 30 %");
         phone.keyboard().press("Escape");
@@ -99,12 +100,17 @@ class ClientPageTest extends Journey {
         client.reload();
         assertThat(client.getByLabel("Yearly rate")).hasValue("8.125\u202f%");
 
+        client.getByLabel("Write to Ostrander & Pell").pressSequentially(NOTE);
+        client.reload();
+        assertThat(client.getByLabel("Write to Ostrander & Pell")).hasValue(NOTE);
         links(advisor.page())
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("End the link"))
                 .click();
         assertThat(links(advisor.page())).containsText("Ended");
         client.reload();
         assertThat(client.getByRole(AriaRole.HEADING)).hasText("This page has ended");
+        assertThat(client.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Your note")))
+                .containsText(NOTE);
         client.navigate(address.substring(0, address.indexOf('#')) + "#nothing-of-this-kind");
         assertThat(client.getByRole(AriaRole.HEADING)).hasText("There is no page here");
     }
