@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { api, dataOf, doneOf, type ClientLinkView } from './client'
 
 /** What a client's page shows of a case: an option, and what the options are called. */
-export type Shown = { option: number; titles: string[] }
+export type Shown = { titles: string[] }
 
 /** The links of a case to pages for its clients, the latest first. */
 export const clientLinksQuery = (caseId: string) =>

@@ -44,14 +44,14 @@ export const letterheadQuery = queryOptions({
 export const saveLetterhead = async (letterhead: LetterheadDocument) =>
   dataOf(await api.PUT('/api/letterhead', { body: letterhead }))
 
-/** What a hand-out tells of: a case, the place of an option in it, and what its options are called. */
-export type HandoutQuestion = { document: CaseDocument; option: number; titles: readonly string[] }
+/** What a hand-out tells of: a case, and what its options are called. */
+export type HandoutQuestion = { document: CaseDocument; titles: readonly string[] }
 
 /** A hand-out as it would be today, as a PDF. */
 export const handoutPdfQuery = (question: HandoutQuestion) =>
   queryOptions({
     ...FOR_GOOD,
-    queryKey: ['hand-out-pdf', question.option, question.titles, question.document],
+    queryKey: ['hand-out-pdf', question.titles, question.document],
     queryFn: ({ signal }) => postForFile('/api/hand-outs/pdf', question, signal),
     retry: untilAnswered,
   })
@@ -68,7 +68,7 @@ export const issuedQuery = (caseId: string) =>
 export const issueHandout = async (
   caseId: string,
   revision: number,
-  body: { option: number; titles: string[] },
+  body: { titles: string[] },
 ): Promise<IssuedView> =>
   dataOf(
     await api.POST('/api/cases/{id}/hand-outs', {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { MARKETS } from '../format/market'
 import { aDocument } from '../test/documents'
 import { addExtra } from './featureLists'
-import { differencesOf } from './differences'
+import { differencesOf, fullTitleOf } from './differences'
 import {
   asLoanOnly,
   baselineOf,
@@ -33,6 +33,20 @@ describe('differencesOf', () => {
     expect(words(withHousing({ duesCents: 100 }))).toBe('other costs')
     expect(words(asLoanOnly(26579500))).toBe('loan only, 265,795')
     expect(words((option) => ({ ...option, id: 'another' }))).toBe('the same as the baseline')
+  })
+
+  it('is told whole to who cannot look it up, by term and rate first', () => {
+    const changes = [
+      withTerms({ amortizationMonths: 180, ratePercent: 5 }),
+      withDownAmount(6100000),
+      withFeatures({ interestOnlyPayments: 12 }),
+    ]
+    const option = changes.reduce((changed, change) => change(changed), baseline)
+    expect(fullTitleOf(baseline, option, 'en-US', MARKETS.US)).toBe(
+      '15 years at 5\u202f%, 61,000 down, interest-only period',
+    )
+    expect(fullTitleOf(baseline, baseline, 'en-US', MARKETS.US)).toBe('25 years at 5.5\u202f%')
+    expect(fullTitleOf(baseline, { ...option, name: 'Short' }, 'en-US', MARKETS.US)).toBe('Short')
   })
 
   it('says that there is more', () => {

@@ -34,6 +34,27 @@ export const titleOf = (
 ): string =>
   option.name ?? (option.id === baseline.id ? 'Baseline' : differencesOf(baseline, option, locale, words))
 
+/** The most characters that a title may have where it is sent along. */
+const MOST_OF_TITLE = 200
+
+/**
+ * What a client reads an option called by, who cannot look it up on a screen: by its name, or by its term and rate and all that it
+ * does otherwise.
+ */
+export function fullTitleOf(
+  baseline: OptionDocument,
+  option: OptionDocument,
+  locale: string,
+  words: MarketWords,
+): string {
+  if (option.name !== null) return option.name
+  const { amortizationMonths, ratePercent } = option.terms
+  return otherDifferences(baseline, option, locale, words).reduce(
+    (title, each) => (title.length + each.length + 2 > MOST_OF_TITLE ? title : `${title}, ${each}`),
+    `${formatTerm(amortizationMonths)} at ${formatPercent(ratePercent)}`,
+  )
+}
+
 /** What an option says otherwise than another, each place in a few words of its own. */
 export function allDifferences(
   baseline: OptionDocument,
@@ -42,14 +63,26 @@ export function allDifferences(
   words: MarketWords,
 ): string[] {
   const term = instead(baseline.terms.amortizationMonths, option.terms.amortizationMonths, formatTerm)
+  const rate = instead(baseline.terms.ratePercent, option.terms.ratePercent, formatPercent)
+  const others = otherDifferences(baseline, option, locale, words)
   // A loan in place of another has its own rate, costs and payment: that it does says so.
+  if (isRefinanced(baseline, option)) return [...others, ...term]
+  const points = closingDifferences(baseline, option)
+  return [...term, ...points, ...rate, ...others.filter((each) => !points.includes(each))]
+}
+
+/** The same beside term and rate. */
+function otherDifferences(
+  baseline: OptionDocument,
+  option: OptionDocument,
+  locale: string,
+  words: MarketWords,
+): string[] {
   if (isRefinanced(baseline, option)) {
-    return [...refinancingDifferences(baseline, option), ...term].filter((each) => each !== '')
+    return refinancingDifferences(baseline, option).filter((each) => each !== '')
   }
   return [
-    ...term,
     ...closingDifferences(baseline, option),
-    ...instead(baseline.terms.ratePercent, option.terms.ratePercent, formatPercent),
     ...instead(priceOf(baseline), priceOf(option), price),
     ...instead(downOf(baseline), downOf(option), (down) => (down === '' ? '' : `${down} ${words.down}`)),
     ...instead(loanOnlyCents(baseline), loanOnlyCents(option), (cents) =>

@@ -154,6 +154,10 @@ export function baselineOf(document: CaseDocument): OptionDocument {
   return baseline
 }
 
+/** The option that the advisor recommends to the clients; null for none. */
+export const recommendedOf = ({ options, recommended }: CaseDocument): OptionDocument | null =>
+  options.find(({ id }) => id === recommended) ?? null
+
 /** The place of an option's first figure. */
 export const firstFigureOf = ({ id, financing }: OptionDocument) =>
   `/options/${id}/financing/${FIRST_FIGURES[financing.kind]}`

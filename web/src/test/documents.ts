@@ -32,6 +32,7 @@ export const aDocument = (fields: Partial<CaseDocument> = {}): CaseDocument => (
   letting: null,
   presentPayment: null,
   conclusion: null,
+  recommended: null,
   pricedOn: null,
   handout: null,
   options: [

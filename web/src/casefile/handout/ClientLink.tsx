@@ -11,13 +11,13 @@ import { useHandoutQuestion } from './useHandoutQuestion'
 /** A link to a client's page: until when, how it was used, and what came back. */
 export function ClientLink({ link }: { link: ClientLinkView }) {
   const { id: caseId, locale } = useOpenCase()
-  const { option, titles } = useHandoutQuestion()
+  const { titles } = useHandoutQuestion()
   const revision = useSavedRevision()
   const queries = useQueryClient()
   const onSettled = () => queries.invalidateQueries({ queryKey: clientLinksQuery(caseId).queryKey })
   const ending = useMutation({ mutationFn: () => endClientLink(link.id), onSettled })
   const showing = useMutation({
-    mutationFn: (seen: number) => showOnClientLink(link.id, seen, { option, titles: [...titles] }),
+    mutationFn: (seen: number) => showOnClientLink(link.id, seen, { titles: [...titles] }),
     onSettled,
   })
   const error = ending.error ?? showing.error

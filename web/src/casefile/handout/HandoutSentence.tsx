@@ -1,17 +1,34 @@
 import { read } from '../../entry/reading'
 import { Choice } from '../../sentence/Choice'
 import { Figure } from '../../sentence/Figure'
+import type { OptionDocument } from '../../api/client'
 import { useOpenCase } from '../CaseContext'
+import { titleOf } from '../differences'
+import { baselineOf, recommendedOf } from '../option'
+import { inSentence } from '../options/compared'
 import { DETAIL_WORDS, leftOutWords, SCHEDULE_WORDS } from '../../handout/says'
 import type { Handout } from './useHandout'
 
 const MOST_CHARACTERS = 200
+/** Chosen where no option is recommended; an id has no space. */
+const LEAST = 'costs least'
 
 /** Whom the hand-out is for, and how much it says: for Ann and Bo, in full, the schedule by year. */
 export function HandoutSentence({ handout: { says, templates, say } }: { handout: Handout }) {
-  const { store, document } = useOpenCase()
+  const { store, document, locale, words } = useOpenCase()
   const preparedFor = says.preparedFor ?? document.clients
+  const recommended = recommendedOf(document)
+  const baseline = baselineOf(document)
+  const nameOf = (option: OptionDocument) => {
+    const title = titleOf(baseline, option, locale, words)
+    return inSentence({ option, title, isBaseline: option.id === baseline.id })
+  }
+  const recommend = (id: string | null) => {
+    store.changeDocument({ recommended: id })
+    store.settle()
+  }
   const leftOut = leftOutWords(says)
+  const isScheduleSaid = says.sections.includes('SCHEDULE')
   return (
     <p className="sentence" data-testid="answer">
       A hand-out for{' '}
@@ -23,25 +40,47 @@ export function HandoutSentence({ handout: { says, templates, say } }: { handout
         read={(text) => read(text.trim().slice(0, MOST_CHARACTERS))}
         take={(words) => store.changeDocument({ handout: { ...says, preparedFor: words } })}
         clear={() => store.changeDocument({ handout: { ...says, preparedFor: '' } })}
-      />{' '}
-      <Choice
-        label="Detail"
-        value={says.detail}
-        words={DETAIL_WORDS}
-        choose={(detail) => say({ ...says, detail })}
       />
-      {says.sections.includes('SCHEDULE') && (
+      {document.options.length > 1 && (
         <>
-          , the schedule{' '}
+          {recommended === null ? ' about ' : ' recommending '}
           <Choice
-            label="Schedule lines"
-            value={says.scheduleBy}
-            words={SCHEDULE_WORDS}
-            choose={(scheduleBy) => say({ ...says, scheduleBy })}
+            label="Recommended option"
+            value={recommended?.id ?? LEAST}
+            words={{
+              [LEAST]: 'the option that costs least',
+              ...Object.fromEntries(document.options.map((each) => [each.id, nameOf(each)])),
+            }}
+            choose={(id: string) => recommend(id === LEAST ? null : id)}
           />
+          ,
+        </>
+      )}{' '}
+      <span className="whitespace-nowrap">
+        <Choice
+          label="Detail"
+          value={says.detail}
+          words={DETAIL_WORDS}
+          choose={(detail) => say({ ...says, detail })}
+        />
+        {end(!isScheduleSaid && leftOut === '')}
+      </span>
+      {isScheduleSaid && (
+        <>
+          {' '}
+          the schedule{' '}
+          <span className="whitespace-nowrap">
+            <Choice
+              label="Schedule lines"
+              value={says.scheduleBy}
+              words={SCHEDULE_WORDS}
+              choose={(scheduleBy) => say({ ...says, scheduleBy })}
+            />
+            {end(leftOut === '')}
+          </span>
         </>
       )}
-      {leftOut === '' ? '' : `, without ${leftOut}`}.
+      {leftOut !== '' && ` without ${leftOut}.`}
       {templates.length > 0 && (
         <span className="font-words text-soft text-[0.8125rem]">
           {' '}
@@ -63,3 +102,6 @@ export function HandoutSentence({ handout: { says, templates, say } }: { handout
     </p>
   )
 }
+
+/** What ends a part of the sentence: it stays on the line of what it ends. */
+const end = (isLast: boolean) => (isLast ? '.' : ',')

@@ -2,7 +2,6 @@ import type { CaseDocument } from '../../api/client'
 import { SectionList } from '../../handout/SectionList'
 import { LeaveOut } from '../../handout/LeaveOut'
 import { useOpenCase } from '../CaseContext'
-import { ShownOption } from '../ShownOption'
 import { ClientLinks } from './ClientLinks'
 import { Files } from './Files'
 import { HandoutSentence } from './HandoutSentence'
@@ -12,22 +11,14 @@ import { Preview } from './Preview'
 import { useHandout } from './useHandout'
 import './handout.css'
 
-/** What the client takes home: its sections, whom it is for, and the document itself, page by page. */
-export function HandoutView() {
-  return (
-    <ShownOption>
-      <Handout />
-    </ShownOption>
-  )
-}
-
 /** The sections that would be empty, and why: they are left out. */
 const emptyOf = ({ letting, household, debts }: CaseDocument) => ({
   ...(letting?.rentCents == null ? { RENTAL: 'not let' } : {}),
   ...(household.incomes.length + debts.length === 0 ? { AFFORDABILITY: 'no incomes' } : {}),
 })
 
-function Handout() {
+/** What the client takes home: its sections, whom it is for, and the document itself, page by page. */
+export function HandoutView() {
   const { document } = useOpenCase()
   const handout = useHandout()
   if (!handout) return <p className="text-soft">Loading the templates…</p>

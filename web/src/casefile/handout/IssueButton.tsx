@@ -9,11 +9,11 @@ import { useHandoutQuestion } from './useHandoutQuestion'
 export function IssueButton() {
   const { id } = useOpenCase()
   const queries = useQueryClient()
-  const { option, titles } = useHandoutQuestion()
+  const { titles } = useHandoutQuestion()
   const revision = useSavedRevision()
   const issuing = useMutation({
     mutationFn: async (seen: number) => {
-      const made = await issueHandout(id, seen, { option, titles: [...titles] })
+      const made = await issueHandout(id, seen, { titles: [...titles] })
       const { name, contents } = await issuedPdf(made.id)
       saveFile(name, contents)
     },

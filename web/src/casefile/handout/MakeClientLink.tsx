@@ -19,7 +19,7 @@ const inDays = (days: number) => {
 /** Makes a link to a page with what the hand-out says: until when, and with which word to type. */
 export function MakeClientLink() {
   const { id } = useOpenCase()
-  const { option, titles } = useHandoutQuestion()
+  const { titles } = useHandoutQuestion()
   const revision = useSavedRevision()
   const queries = useQueryClient()
   const [endsOn, setEndsOn] = useState(() => inDays(USUAL_DAYS))
@@ -27,7 +27,7 @@ export function MakeClientLink() {
   const place = useId()
   const making = useMutation({
     mutationFn: (seen: number) =>
-      makeClientLink(id, seen, { option, titles: [...titles], endsOn, word: word.trim() || null }),
+      makeClientLink(id, seen, { titles: [...titles], endsOn, word: word.trim() || null }),
     onSuccess: () => setWord(''),
     onSettled: () => queries.invalidateQueries({ queryKey: clientLinksQuery(id).queryKey }),
   })

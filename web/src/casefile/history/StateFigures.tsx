@@ -8,7 +8,7 @@ import { formatMonth } from '../../format/date'
 import { localeOfCase, MARKETS, marketOf } from '../../format/market'
 import { formatPercent } from '../../format/percent'
 import { TextButton } from '../../ui/TextButton'
-import { titleOf } from '../differences'
+import { fullTitleOf } from '../differences'
 import { baselineOf } from '../option'
 
 const Pages = lazy(() => import('../handout/Pages').then(({ Pages: loaded }) => ({ default: loaded })))
@@ -21,7 +21,7 @@ export function StateFigures({ document }: { document: CaseDocument }) {
   const titles = useMemo(
     () =>
       document.options.map((each) =>
-        titleOf(baselineOf(document), each, locale, MARKETS[marketOf(document)]),
+        fullTitleOf(baselineOf(document), each, locale, MARKETS[marketOf(document)]),
       ),
     [document, locale],
   )
@@ -77,7 +77,7 @@ export function StateFigures({ document }: { document: CaseDocument }) {
 
 /** All that the state says, set as its hand-out would be. */
 function WholeState({ document, titles }: { document: CaseDocument; titles: readonly string[] }) {
-  const pages = useQuery(handoutPdfQuery({ document, option: 0, titles }))
+  const pages = useQuery(handoutPdfQuery({ document, titles }))
   if (pages.error) {
     return (
       <p role="alert" className="field-problem">

@@ -9,6 +9,7 @@ import { baselineOf, firstFigureOf } from '../option'
 import { selectedOf } from '../caseStore'
 import { addOption, deleteOption, makeBaseline, MOST_OPTIONS } from '../options'
 import { titleOf } from '../differences'
+import { RecommendItem } from '../options/RecommendItem'
 import { RenameField } from '../RenameField'
 import './options-bar.css'
 
@@ -66,6 +67,7 @@ function OptionMenu({ rename }: { rename: () => void }) {
         {!isBaseline && (
           <MenuItem onSelect={() => store.changeOptions(makeBaseline(option.id))}>Make baseline</MenuItem>
         )}
+        {!isOnly && <RecommendItem option={option} />}
         {!isOnly && <MenuItem onSelect={() => store.changeOptions(deleteOption(option.id))}>Delete</MenuItem>}
       </MenuContent>
     </DropdownMenu.Root>

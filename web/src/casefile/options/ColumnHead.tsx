@@ -10,6 +10,7 @@ import { ColumnNotes } from './ColumnNotes'
 import type { Compared } from './compared'
 import { LineSample } from './LineSample'
 import { PriceAgain } from './PriceAgain'
+import { RecommendItem } from './RecommendItem'
 
 type ColumnHeadProps = { compared: Compared; isEdited: boolean; edit: () => void }
 
@@ -62,6 +63,7 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
           >
             Duplicate {document.options.length >= MOST_OPTIONS && '(six at the most)'}
           </MenuItem>
+          {document.options.length > 1 && <RecommendItem option={option} />}
           <MenuSeparator />
           {!isBaseline && (
             <MenuItem onSelect={() => store.changeOptions(makeBaseline(option.id))}>Make baseline</MenuItem>
@@ -77,6 +79,9 @@ export function ColumnHead({ compared, isEdited, edit }: ColumnHeadProps) {
           )}
         </MenuContent>
       </DropdownMenu.Root>
+      {document.options.length > 1 && document.recommended === option.id && (
+        <p className="text-xs font-semibold">Recommended</p>
+      )}
       <FitsLimits option={option} />
       <ColumnNotes compared={compared} />
       <PriceAgain compared={compared} />

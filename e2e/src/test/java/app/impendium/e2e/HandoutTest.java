@@ -46,6 +46,31 @@ class HandoutTest extends Journey {
     }
 
     @Test
+    void itIsAboutTheOptionThatIsRecommendedWhicheverWasLookedAt() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two Lanes, recommended", "Ida Brandt");
+        Page page = advisor.page();
+        advisor.press("Add option…");
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Duplicate"))
+                .click();
+        advisor.say(Field.TERM, "15 years").view("Hand-out");
+        assertThat(advisor.answer()).containsText("about the option that costs least");
+
+        advisor.choose("Recommended option", "15 years");
+        assertThat(advisor.answer()).containsText("recommending 15 years");
+        assertThat(firstPage(page)).containsText("Your loan: 15 years at");
+        advisor.choose("Recommended option", "the baseline");
+        assertThat(firstPage(page)).containsText("Your loan: 30 years at");
+
+        advisor.waitUntilSaved();
+        page.reload();
+        assertThat(advisor.answer()).containsText("recommending the baseline");
+        assertThat(firstPage(page)).containsText("Your loan: 30 years at");
+        advisor.view("Options");
+        assertThat(page.getByRole(AriaRole.COLUMNHEADER).filter(new Locator.FilterOptions().setHasText("Baseline")))
+                .containsText("Recommended");
+    }
+
+    @Test
     void whatIsIssuedIsKeptAndMadeAgain() throws IOException {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("Two Lanes, issued", "Ida Brandt");
         Page page = advisor.page();
@@ -82,8 +107,8 @@ class HandoutTest extends Journey {
         Download workbook = page.waitForDownload(() -> advisor.press("A workbook with live formulas"));
         Assertions.assertThat(workbook.suggestedFilename()).matches("22 Harrow Court \\d{4}-\\d\\d-\\d\\d\\.xlsx");
         advisor.choose("Separated by", "semicolons");
-        Assertions.assertThat(saved(page, advisor, "Schedule")).startsWith("payment;date;amount;interest;");
-        Assertions.assertThat(saved(page, advisor, "Debts")).startsWith("debt;kind;payment;balance;");
+        Assertions.assertThat(saved(page, advisor, "Schedule")).startsWith("\ufeffpayment;date;amount;interest;");
+        Assertions.assertThat(saved(page, advisor, "Debts")).startsWith("\ufeffdebt;kind;payment;balance;");
     }
 
     @Test

@@ -33,7 +33,7 @@ class ClientPageApiTest {
 
         JsonNode page = page(key, null).body();
 
-        JsonNode handout = BEA.post("/api/hand-outs/content", "{\"document\": " + document + ", \"option\": 0}")
+        JsonNode handout = BEA.post("/api/hand-outs/content", "{\"document\": " + document + "}")
                 .body();
         assertThat(page.at("/content")).isEqualTo(handout);
         assertThat(page.at("/advised/ratePercent").decimalValue()).isEqualByComparingTo("5.5");
@@ -56,7 +56,7 @@ class ClientPageApiTest {
         changed.withObject("assumptions").put("keptMonths", 60);
         JsonNode asCase = BEA.post(
                         "/api/hand-outs/content",
-                        "{\"document\": " + changed + ", \"option\": 0, \"titles\": [\"Baseline, changed\"]}")
+                        "{\"document\": " + changed + ", \"titles\": [\"Baseline, changed\"]}")
                 .body();
         assertThat(page.at("/content")).isEqualTo(asCase);
         assertThat(page.at("/advised/ratePercent").decimalValue()).isEqualByComparingTo("5.5");
@@ -146,10 +146,8 @@ class ClientPageApiTest {
                 .isEqualByComparingTo("5.5");
         String shown = "/api/client-links/" + link(BEA, address).at("/id").asString() + "/shown";
 
-        assertThat(BEA.put(shown, "\"0\"", "{\"option\": 0, \"titles\": []}").status())
-                .isEqualTo(409);
-        assertThat(BEA.put(shown, "\"1\"", "{\"option\": 0, \"titles\": []}").status())
-                .isEqualTo(204);
+        assertThat(BEA.put(shown, "\"0\"", "{\"titles\": []}").status()).isEqualTo(409);
+        assertThat(BEA.put(shown, "\"1\"", "{\"titles\": []}").status()).isEqualTo(204);
 
         assertThat(page(key, null).body().at("/advised/ratePercent").decimalValue())
                 .isEqualByComparingTo("7.125");

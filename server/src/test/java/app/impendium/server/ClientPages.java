@@ -30,7 +30,7 @@ final class ClientPages {
     }
 
     static ObjectNode document(String title, String without) {
-        ObjectNode document = Documents.purchase(title);
+        ObjectNode document = Documents.purchase(title).put("recommended", "first");
         document.set("handout", Documents.json(SAYS.formatted(without)));
         Documents.set(
                 document,
@@ -51,8 +51,7 @@ final class ClientPages {
     }
 
     static Answer made(Client client, String address, String word, String endsOn) {
-        ObjectNode question =
-                JSON.createObjectNode().put("option", 0).put("word", word).put("endsOn", endsOn);
+        ObjectNode question = JSON.createObjectNode().put("word", word).put("endsOn", endsOn);
         question.putArray("titles");
         return client.send(client.request(address + "/client-links")
                 .header("Content-Type", "application/json")

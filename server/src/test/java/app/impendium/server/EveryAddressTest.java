@@ -180,9 +180,8 @@ class EveryAddressTest {
             case "PUT /api/programmes/{id}" -> PROGRAMME;
             case "PUT /api/hand-out-templates/{id}" -> TEMPLATE;
             case "POST /api/cases/{id}/client-links" ->
-                "{\"option\": 0, \"titles\": [], \"endsOn\": \"" + ClientPages.inDays(30) + "\"}";
-            case "POST /api/cases/{id}/hand-outs", "PUT /api/client-links/{id}/shown" ->
-                "{\"option\": 0, \"titles\": []}";
+                "{\"titles\": [], \"endsOn\": \"" + ClientPages.inDays(30) + "\"}";
+            case "POST /api/cases/{id}/hand-outs", "PUT /api/client-links/{id}/shown" -> "{\"titles\": []}";
             case "PUT /api/people/{id}" -> "{\"name\":\"Taken\",\"role\":\"ADVISOR\"}";
             default -> "{}";
         };
@@ -198,7 +197,7 @@ class EveryAddressTest {
         return owner.send(owner.request(caseAddress + "/hand-outs")
                         .header("Content-Type", "application/json")
                         .header("If-Match", "\"0\"")
-                        .POST(BodyPublishers.ofString("{\"option\": 0, \"titles\": []}")))
+                        .POST(BodyPublishers.ofString("{\"titles\": []}")))
                 .body()
                 .get("id")
                 .asString();

@@ -196,14 +196,14 @@ class HandoutApiTest {
     }
 
     private static String question(ObjectNode document) {
-        return "{\"document\": " + document + ", \"option\": 0, \"titles\": []}";
+        return "{\"document\": " + document + ", \"titles\": []}";
     }
 
     private static Answer issue(Client client, String address, String seen) {
         return client.send(client.request(address + "/hand-outs")
                 .header("Content-Type", "application/json")
                 .header("If-Match", seen)
-                .POST(BodyPublishers.ofString("{\"option\": 0, \"titles\": []}")));
+                .POST(BodyPublishers.ofString("{\"titles\": []}")));
     }
 
     private static String textOf(Client client, String address) throws IOException {

@@ -106,7 +106,7 @@ class HistoryApiTest {
         BEA.send(BEA.request(address + "/hand-outs")
                 .header("Content-Type", "application/json")
                 .header("If-Match", "\"6\"")
-                .POST(BodyPublishers.ofString("{\"option\": 0, \"titles\": []}")));
+                .POST(BodyPublishers.ofString("{\"titles\": []}")));
     }
 
     private static void age(String address, String which, int days) {

@@ -124,7 +124,7 @@ class PrivacyApiTest {
         Answer issued = own.send(own.request(address + "/hand-outs")
                 .header("Content-Type", "application/json")
                 .header("If-Match", eTag)
-                .POST(BodyPublishers.ofString("{\"option\": 0, \"titles\": []}")));
+                .POST(BodyPublishers.ofString("{\"titles\": []}")));
         assertThat(issued.status()).isEqualTo(201);
     }
 

@@ -28,6 +28,7 @@ final class BareCase {
                 null,
                 null,
                 null,
+                null,
                 document.handout(),
                 document.options().stream().map(BareCase::of).toList());
     }

@@ -36,13 +36,11 @@ class ClientLinkController {
     /**
      * A link to make.
      *
-     * @param option counted from 0
      * @param titles what the options are called
      * @param endsOn its last day, within a year from today
      * @param word what the client has to type, of 4 to 60 characters in any case; absent for nothing
      */
     record LinkQuestion(
-            int option,
             List<String> titles,
             LocalDate endsOn,
             @Schema(nullable = true) String word) {
@@ -71,7 +69,7 @@ class ClientLinkController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody LinkQuestion question) {
-        Shown shown = new Shown(EntityTag.revision(seenTag), question.option(), question.titles());
+        Shown shown = new Shown(EntityTag.revision(seenTag), question.titles());
         return MadeLinkView.of(links.make(advisor, id, shown, question.endsOn(), Optional.ofNullable(question.word())));
     }
 
@@ -84,10 +82,9 @@ class ClientLinkController {
     /**
      * What a page is to show of its case.
      *
-     * @param option counted from 0
      * @param titles what the options are called
      */
-    record ShowQuestion(int option, List<String> titles) {
+    record ShowQuestion(List<String> titles) {
         ShowQuestion {
             titles = titles == null ? List.of() : titles;
         }
@@ -102,7 +99,7 @@ class ClientLinkController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody ShowQuestion question) {
-        links.showAgain(advisor, id, new Shown(EntityTag.revision(seenTag), question.option(), question.titles()));
+        links.showAgain(advisor, id, new Shown(EntityTag.revision(seenTag), question.titles()));
     }
 
     /** Ends a link: its page opens no more. */

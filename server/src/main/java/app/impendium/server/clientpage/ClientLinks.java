@@ -55,10 +55,9 @@ class ClientLinks {
      * What a page is to show.
      *
      * @param caseRevision the saved state of the case that whoever asks has seen
-     * @param option counted from 0
      * @param titles what the options are called
      */
-    record Shown(int caseRevision, int option, List<String> titles) {}
+    record Shown(int caseRevision, List<String> titles) {}
 
     /** A link that was just made, with the key that is not told again. */
     record MadeLink(ClientLinkView link, LinkKey key) {}
@@ -147,8 +146,7 @@ class ClientLinks {
     }
 
     private void show(SignedInAdvisor advisor, ClientLinkRow link, Shown shown) {
-        Telling telling =
-                tellings.ofSaved(advisor, link.caseId(), shown.caseRevision(), shown.option(), shown.titles());
+        Telling telling = tellings.ofSaved(advisor, link.caseId(), shown.caseRevision(), shown.titles());
         link.show(shown.caseRevision(), telling.kept(), tellings.composed(advisor, telling));
     }
 

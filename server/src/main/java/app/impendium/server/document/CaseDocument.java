@@ -18,6 +18,7 @@ import java.util.List;
  * @param letting how the home is let; absent for a home that is not
  * @param presentPayment what is paid today on the loan that ends or is replaced; absent where there is none
  * @param conclusion the advisor's own words on the options, at most 4,000 characters; absent for none
+ * @param recommended the id of the option that the advisor recommends; absent for none, as is one that the case no longer has
  * @param pricedOn the rate table that the options were priced on; absent where none was used
  * @param handout what its hand-out says; absent for what is usual in the practice
  * @param options from one to six ways of financing the home; the first is the baseline
@@ -35,6 +36,7 @@ public record CaseDocument(
         @Schema(nullable = true) LettingDocument letting,
         @Schema(nullable = true) PresentPaymentDocument presentPayment,
         @Schema(nullable = true) String conclusion,
+        @Schema(nullable = true) String recommended,
         @Schema(nullable = true) PricedOnDocument pricedOn,
         @Schema(nullable = true) HandoutDocument handout,
         List<OptionDocument> options) {
@@ -86,6 +88,7 @@ public record CaseDocument(
                 letting,
                 presentPayment,
                 conclusion,
+                recommended,
                 pricedOn,
                 handout,
                 otherOptions);

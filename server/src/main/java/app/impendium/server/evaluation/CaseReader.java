@@ -119,6 +119,9 @@ final class CaseReader {
         if (document.conclusion() != null) {
             Needed.prose("conclusion", document.conclusion(), MOST_OF_CONCLUSION, findings);
         }
+        if (document.recommended() != null) {
+            Needed.text("recommended", document.recommended(), 1, MOST_CHARACTERS, findings);
+        }
         findings.group("", () -> HouseholdReader.read(document));
         HomeReader.check(document.home(), findings);
         Optional<LetHome> home =

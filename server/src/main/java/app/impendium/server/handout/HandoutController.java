@@ -54,10 +54,9 @@ class HandoutController {
     /**
      * What is issued.
      *
-     * @param option counted from 0
      * @param titles what the options are called
      */
-    record IssueQuestion(int option, List<String> titles) {
+    record IssueQuestion(List<String> titles) {
         IssueQuestion {
             titles = titles == null ? List.of() : titles;
         }
@@ -72,7 +71,7 @@ class HandoutController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody IssueQuestion question) {
-        return issued.issue(advisor, id, EntityTag.revision(seenTag), question.option(), question.titles());
+        return issued.issue(advisor, id, EntityTag.revision(seenTag), question.titles());
     }
 
     /** What was issued of a case, the latest first. */

@@ -37,14 +37,13 @@ class IssuedHandouts {
      * Issues a hand-out of a case as it is saved.
      *
      * @param seenRevision the state of the case that it is to tell of
-     * @param option counted from 0
      * @param titles what the options are called
      * @throws RefusedException if the practice has no such case, or it was saved since
      * @throws app.impendium.core.finding.CaseException if the option has no figures
      */
     @Transactional
-    IssuedView issue(SignedInAdvisor advisor, UUID caseId, int seenRevision, int option, List<String> titles) {
-        Telling telling = tellings.ofSaved(advisor, caseId, seenRevision, option, titles);
+    IssuedView issue(SignedInAdvisor advisor, UUID caseId, int seenRevision, List<String> titles) {
+        Telling telling = tellings.ofSaved(advisor, caseId, seenRevision, titles);
         HandoutContent content = tellings.composed(advisor, telling);
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
         IssuedRow row = issued.save(new IssuedRow(

@@ -60,7 +60,7 @@ public class Tellings {
         HandoutDocument choice = document.handout() == null ? templates.usual(advisor) : document.handout();
         return new Telling(
                 document,
-                question.option(),
+                MainOption.of(document),
                 Titles.of(document, question.titles()),
                 choice,
                 rules.limits(advisor, document),
@@ -72,13 +72,12 @@ public class Tellings {
      * What is asked of a case as it is saved.
      *
      * @param seenRevision the state of the case that whoever asks has seen
-     * @param option counted from 0
      * @param titles what the options are called
      * @throws RefusedException if the practice has no such case, or it was saved since
      * @throws app.impendium.core.finding.CaseException if a title is none
      */
     @Transactional(readOnly = true)
-    public Telling ofSaved(SignedInAdvisor advisor, UUID caseId, int seenRevision, int option, List<String> titles) {
+    public Telling ofSaved(SignedInAdvisor advisor, UUID caseId, int seenRevision, List<String> titles) {
         CaseView saved = cases.read(advisor, caseId);
         if (saved.revision() != seenRevision) {
             throw new RefusedException(
@@ -86,7 +85,7 @@ public class Tellings {
                     "Saved from elsewhere in the meantime",
                     saved.savedBy() + " saved this case after you opened it. Look at it again before you hand it out.");
         }
-        return of(advisor, new HandoutQuestion(saved.document(), option, titles));
+        return of(advisor, new HandoutQuestion(saved.document(), titles));
     }
 
     /** What a hand-out of today says. */

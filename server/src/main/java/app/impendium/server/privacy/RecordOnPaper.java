@@ -63,7 +63,8 @@ final class RecordOnPaper {
                                 Stream.of(record.log()))
                         .toList(),
                 "The file that goes with this has every saved state, hand-out and page in full.",
-                "");
+                "",
+                List.of());
     }
 
     private SectionContent contact() {

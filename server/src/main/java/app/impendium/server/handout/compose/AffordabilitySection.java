@@ -1,5 +1,6 @@
 package app.impendium.server.handout.compose;
 
+import app.impendium.core.afford.DebtRule;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.HandoutDocument.Private;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
@@ -7,6 +8,7 @@ import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ReadingView;
 import app.impendium.server.evaluation.SetView;
+import app.impendium.server.evaluation.SetView.CountedDebtView;
 import app.impendium.server.handout.content.Block;
 import app.impendium.server.handout.content.HandoutContent.SectionContent;
 import app.impendium.server.handout.content.NoteBlock;
@@ -18,7 +20,6 @@ import app.impendium.server.handout.content.TextBlock;
 import app.impendium.server.words.Writing;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Whether the loan fits what a lender allows. Without incomes nothing is said that they could be worked out from: a share of the
@@ -51,14 +52,14 @@ final class AffordabilitySection {
         List<Block> blocks = new ArrayList<>();
         blocks.add(new SentenceBlock(answer()));
         blocks.add(readings());
+        blocks.add(new TextBlock(
+                "Limits: " + limits.source() + ", as of " + writing.day(limits.day()) + ". The lender decides."));
         if (tellsIncomes && !told.document().household().incomes().isEmpty()) {
             blocks.add(incomes());
         }
-        if (!told.leavesOut(Private.DEBTS) && !told.document().debts().isEmpty()) {
+        if (told.tellsDebts() && !told.document().debts().isEmpty()) {
             blocks.add(debts());
         }
-        blocks.add(new TextBlock(
-                "Limits: " + limits.source() + ", as of " + writing.day(limits.day()) + ". The lender decides."));
         if (told.document().debts().stream().anyMatch(debt -> Boolean.TRUE.equals(debt.simulated()))) {
             blocks.add(new NoteBlock("Some debts come from a simulated credit report."));
         }
@@ -94,10 +95,19 @@ final class AffordabilitySection {
         ReadingWords words = new ReadingWords(reading, limits, writing);
         List<String> cells = new ArrayList<>(List.of(words.name(), words.limit()));
         if (tellsIncomes) {
-            cells.add(words.reached());
+            cells.add(tells(reading) ? words.reached() : "");
         }
-        cells.add(tellsIncomes ? words.verdict() : words.verdictAlone());
+        cells.add(tellsIncomes && tells(reading) ? words.verdict() : words.verdictAlone());
         return TableBlock.row(cells);
+    }
+
+    /** Beside the incomes and the cost of the home, a figure that counts the debts tells them by subtraction. */
+    private boolean tells(ReadingView reading) {
+        return told.tellsDebts()
+                || switch (reading.measure()) {
+                    case BACK_END, DEBT_TO_INCOME, RESIDUAL_INCOME -> false;
+                    case FRONT_END, LOAN_TO_INCOME, LOAN_TO_VALUE, RESERVES, SCORE -> true;
+                };
     }
 
     private TableBlock incomes() {
@@ -107,7 +117,7 @@ final class AffordabilitySection {
         for (int i = 0; i < given.size(); i++) {
             rows.add(TableBlock.row(List.of(name(given.get(i).name(), "Income"), writing.amount(counted.get(i)))));
         }
-        rows.add(new RowContent(List.of("All that counts", writing.amount(view.monthlyIncomeCents())), true));
+        rows.add(new RowContent(List.of("Total counted", writing.amount(view.monthlyIncomeCents())), true));
         return new TableBlock(
                 "Income before tax", List.of(new ColumnContent("", false), new ColumnContent("A month", true)), rows);
     }
@@ -117,25 +127,42 @@ final class AffordabilitySection {
         List<RowContent> rows = new ArrayList<>();
         for (int i = 0; i < given.size(); i++) {
             DebtDocument debt = given.get(i);
-            String balance = debt.balanceCents() == null ? "" : writing.amount(debt.balanceCents());
+            CountedDebtView counted = view.debts().get(i);
             rows.add(TableBlock.row(List.of(
                     name(debt.name(), "Debt"),
-                    balance,
-                    writing.amount(view.debts().get(i).cents()))));
+                    amount(debt.paymentCents()),
+                    amount(debt.balanceCents()),
+                    writing.amount(counted.cents()),
+                    why(counted.why()))));
         }
-        rows.add(new RowContent(List.of("All that counts", "", writing.amount(view.monthlyDebtsCents())), true));
+        rows.add(new RowContent(List.of("Total counted", "", "", writing.amount(view.monthlyDebtsCents()), ""), true));
         return new TableBlock(
                 "Debts",
                 List.of(
                         new ColumnContent("", false),
+                        new ColumnContent("Payment", true),
                         new ColumnContent("Balance", true),
-                        new ColumnContent("Counted a month", true)),
+                        new ColumnContent("Counted a month", true),
+                        new ColumnContent("", false)),
                 rows);
     }
 
+    private String amount(Long cents) {
+        return cents == null ? "" : writing.amount(cents);
+    }
+
+    /** Why a debt counts another amount than its payment. */
+    private String why(DebtRule.Why why) {
+        return switch (why) {
+            case PAYMENT -> "";
+            case SHARE_OF_BALANCE -> writing.percent(limits.balanceSharePercent()) + " of the balance";
+            case NEARLY_PAID -> limits.leftOutAtMostPayments() + " or fewer payments left";
+            case PAID_OFF -> "paid off at closing";
+            case NEVER_COUNTS -> "not a lender debt";
+        };
+    }
+
     private static String name(String given, String usual) {
-        return given == null || given.isBlank()
-                ? usual
-                : given.substring(0, 1).toUpperCase(Locale.ROOT) + given.substring(1);
+        return given == null || given.isBlank() ? usual : given;
     }
 }

@@ -11,6 +11,8 @@ import app.impendium.server.handout.content.HandoutContent.LetterheadContent;
 import app.impendium.server.handout.content.HandoutContent.Paper;
 import app.impendium.server.handout.content.HandoutContent.SectionContent;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.function.Predicate;
 
 /** Composes what a hand-out says. The same case, choice and limits say the same on any machine. */
 public final class Composer {
@@ -37,12 +39,18 @@ public final class Composer {
                 told.leavesOut(Private.NAMES) ? "" : orElse(choice.preparedFor(), document.clients()),
                 day,
                 orElse(choice.greeting(), ""),
-                choice.sections().stream()
-                        .filter(kind -> hasSomethingToTell(kind, document))
-                        .map(kind -> section(kind, told))
-                        .toList(),
+                sections(told, kind -> kind != SectionKind.WORKINGS),
                 orElse(choice.closing(), ""),
-                disclaimer);
+                disclaimer,
+                sections(told, kind -> kind == SectionKind.WORKINGS));
+    }
+
+    private static List<SectionContent> sections(ToldCase told, Predicate<SectionKind> isWanted) {
+        return told.choice().sections().stream()
+                .filter(isWanted)
+                .filter(kind -> hasSomethingToTell(kind, told.document()))
+                .map(kind -> section(kind, told))
+                .toList();
     }
 
     private static boolean hasSomethingToTell(SectionKind kind, CaseDocument document) {
@@ -54,7 +62,16 @@ public final class Composer {
         };
     }
 
+    /** A section of one loan says which, where the case has several. */
     private static SectionContent section(SectionKind kind, ToldCase told) {
+        SectionContent section = content(kind, told);
+        boolean isOfOneLoan = kind != SectionKind.OPTIONS && kind != SectionKind.ASSUMPTIONS;
+        return isOfOneLoan && told.isOneOfSeveral()
+                ? new SectionContent(section.heading() + ": " + told.title(), section.blocks())
+                : section;
+    }
+
+    private static SectionContent content(SectionKind kind, ToldCase told) {
         return switch (kind) {
             case LOAN -> LoanSection.of(told);
             case MONTHLY_COST -> MonthlyCostSection.of(told);

@@ -27,12 +27,14 @@ final class LoanSentence {
     private static final int MONTHS_PER_YEAR = 12;
     private static final List<String> YEARS = List.of("", "first year", "first two years", "first three years");
 
+    private final ToldCase told;
     private final OptionDocument option;
     private final OptionView figures;
     private final List<DebtDocument> debts;
     private final Writing writing;
 
     private LoanSentence(ToldCase told) {
+        this.told = told;
         this.option = told.option();
         this.figures = told.figures();
         this.debts = told.document().debts();
@@ -40,10 +42,10 @@ final class LoanSentence {
     }
 
     static String of(ToldCase told) {
-        return new LoanSentence(told).text(told);
+        return new LoanSentence(told).text();
     }
 
-    private String text(ToldCase told) {
+    private String text() {
         List<String> clauses = new ArrayList<>();
         clauses.add(financed() + writing.entry(figures.baseLoanCents()) + " at "
                 + writing.percent(option.terms().ratePercent()) + " over "
@@ -83,6 +85,9 @@ final class LoanSentence {
     }
 
     private String refinanced(RefinancingDocument refinancing) {
+        if (!told.tellsDebts() && !refinancing.debtsPaidOff().isEmpty()) {
+            return "Paying off the present loan and other debts, borrowing ";
+        }
         StringBuilder said = new StringBuilder("Paying off " + writing.entry(refinancing.balanceCents()) + " ");
         if (refinancing.valueCents() != null) {
             String estimated =

@@ -24,6 +24,9 @@ import java.util.stream.IntStream;
 
 /** The options beside one another, which costs least for as long as they keep it, and the advisor's conclusion. */
 final class OptionsSection {
+    /** More columns than these run out of the paper, or break their words. */
+    private static final int MOST_BESIDE = 4;
+
     private final ToldCase told;
     private final Writing writing;
     private final ComparisonView comparison;
@@ -46,12 +49,15 @@ final class OptionsSection {
     private SectionContent section() {
         List<Block> blocks = new ArrayList<>();
         blocks.add(new SentenceBlock("Kept for " + writing.term(comparison.keptMonths()) + ", " + verdict()));
+        if (told.isRecommended() && told.isOneOfSeveral()) {
+            blocks.add(new TextBlock("We recommend " + told.title() + "."));
+        }
         String worth = worth();
         if (!worth.isEmpty()) {
             blocks.add(new TextBlock(worth));
         }
         if (answered.size() > 1) {
-            blocks.add(table());
+            blocks.addAll(tables());
             blocks.add(CostChart.of(told, comparison));
             blocks.add(new TextBlock(cheapest()));
         }
@@ -138,47 +144,65 @@ final class OptionsSection {
         return said.isEmpty() ? "" : "Costs are counted " + String.join(", ", said) + ".";
     }
 
-    private TableBlock table() {
+    /** As many tables as keep each narrow enough for the paper, alike in width. */
+    private List<TableBlock> tables() {
+        int tables = (answered.size() + MOST_BESIDE - 1) / MOST_BESIDE;
+        int beside = (answered.size() + tables - 1) / tables;
+        return IntStream.range(0, tables)
+                .mapToObj(i -> table(
+                        i == 0 ? "The options beside one another" : "The options beside one another, continued",
+                        answered.subList(i * beside, Math.min((i + 1) * beside, answered.size()))))
+                .toList();
+    }
+
+    private TableBlock table(String caption, List<Integer> places) {
         List<ColumnContent> head = new ArrayList<>(List.of(new ColumnContent("", false)));
-        answered.forEach(place -> head.add(new ColumnContent(told.title(place), true)));
+        places.forEach(place -> head.add(new ColumnContent(told.title(place), true)));
         List<RowContent> rows = new ArrayList<>();
-        rows.add(figures("Payment", (option, kept) -> writing.amount(option.paymentCents())));
-        rows.add(figures("What goes out in a month", (option, kept) -> writing.amount(kept.monthCents())));
+        rows.add(figures(places, "Payment", (option, kept) -> writing.amount(option.paymentCents())));
+        if (told.tellsDebts()) {
+            rows.add(figures(places, "What goes out in a month", (option, kept) -> writing.amount(kept.monthCents())));
+        }
         rows.add(figures(
+                places,
                 told.words().cashToClose(),
                 (option, kept) -> writing.amount(option.cashToClose().totalCents())));
         rows.add(figures(
+                places,
                 "All-in cost, kept for " + writing.term(comparison.keptMonths()),
                 (option, kept) -> writing.amount(kept.costCents())));
-        rows.add(figures("Total interest", (option, kept) -> writing.amount(option.totalInterestCents())));
-        rows.add(figures("Paid off", (option, kept) -> writing.month(option.payoffDate())));
+        rows.add(figures(places, "Total interest", (option, kept) -> writing.amount(option.totalInterestCents())));
+        rows.add(figures(places, "Paid off", (option, kept) -> writing.month(option.payoffDate())));
         if (told.isFull()) {
-            rows.addAll(more());
+            rows.addAll(more(places));
         }
-        return new TableBlock("The options beside one another", head, rows);
+        return new TableBlock(caption, head, rows);
     }
 
-    private List<RowContent> more() {
+    private List<RowContent> more(List<Integer> places) {
         return List.of(
-                figures("Loan amount", (option, kept) -> writing.amount(option.loanCents())),
+                figures(places, "Loan amount", (option, kept) -> writing.amount(option.loanCents())),
                 figures(
+                        places,
                         "Loan-to-value",
                         (option, kept) -> option.loanToValuePercent() == null
                                 ? ""
                                 : writing.ratio(option.loanToValuePercent(), 2)),
-                figures("Balance then", (option, kept) -> writing.amount(kept.balanceCents())),
-                figures("Interest by then", (option, kept) -> writing.amount(kept.interestCents())),
-                figures("Total paid", (option, kept) -> writing.amount(option.totalPaidCents())),
+                figures(places, "Balance then", (option, kept) -> writing.amount(kept.balanceCents())),
+                figures(places, "Interest by then", (option, kept) -> writing.amount(kept.interestCents())),
+                figures(places, "Total paid", (option, kept) -> writing.amount(option.totalPaidCents())),
                 figures(
+                        places,
                         told.words().creditCostRate(),
                         (option, kept) -> option.annualPercentageRate() == null
                                 ? ""
                                 : writing.ratio(option.annualPercentageRate(), 3)));
     }
 
-    private RowContent figures(String label, BiFunction<ComparedFiguresView, KeptView, String> cell) {
+    private RowContent figures(
+            List<Integer> places, String label, BiFunction<ComparedFiguresView, KeptView, String> cell) {
         List<String> cells = new ArrayList<>(List.of(label));
-        for (int place : answered) {
+        for (int place : places) {
             ComparedOptionView option = comparison.options().get(place);
             cells.add(cell.apply(option.figures(), option.kept()));
         }
@@ -193,9 +217,7 @@ final class OptionsSection {
     }
 
     private String named(int place) {
-        boolean isUnnamedBaseline =
-                place == 0 && told.document().options().get(0).name() == null;
-        return isUnnamedBaseline ? (answered.size() == 1 ? "this loan" : "the baseline") : told.title(place);
+        return answered.size() == 1 ? "this loan" : told.title(place);
     }
 
     private long cost(int place) {

@@ -65,6 +65,11 @@ final class ToldCase {
         return choice.without().contains(what);
     }
 
+    /** Whether what they owe may be told, or worked out from what else is told. */
+    boolean tellsDebts() {
+        return !leavesOut(Private.DEBTS) || document().debts().isEmpty();
+    }
+
     /** The option that it tells of. */
     OptionDocument option() {
         return document().options().get(telling.option());
@@ -72,6 +77,21 @@ final class ToldCase {
 
     OptionView figures() {
         return figures;
+    }
+
+    /** Whether the case has other options beside the one that it tells of. */
+    boolean isOneOfSeveral() {
+        return document().options().size() > 1;
+    }
+
+    /** Whether the advisor recommends the option that it tells of. */
+    boolean isRecommended() {
+        return option().id().equals(document().recommended());
+    }
+
+    /** What the option that it tells of is called. */
+    String title() {
+        return title(telling.option());
     }
 
     /** What an option is called in a heading. */

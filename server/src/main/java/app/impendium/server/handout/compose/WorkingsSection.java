@@ -28,11 +28,12 @@ final class WorkingsSection {
         for (WorkingView working : told.workings()) {
             blocks.add(table(working, told.writing()));
             String source = working.source().isEmpty() ? "" : " Source: " + working.source() + ".";
-            blocks.add(new TextBlock(String.join(
-                    "\n",
-                    Words.rule(working.rule()),
-                    working.formula().replace("Σ ", "sum of "),
-                    Words.roundingNote(working.rounding()) + source)));
+            blocks.add(new TextBlock(working.formula().replace("Σ ", "sum of ")
+                    + "\n"
+                    + Words.rule(working.rule())
+                    + " "
+                    + Words.roundingNote(working.rounding())
+                    + source));
         }
         return new SectionContent("How the figures are calculated", blocks);
     }

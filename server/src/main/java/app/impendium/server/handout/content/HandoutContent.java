@@ -17,6 +17,7 @@ import java.util.List;
  * @param greeting what it begins with; empty for nothing
  * @param closing what it ends with; empty for nothing
  * @param disclaimer what the practice says below every hand-out; empty for nothing
+ * @param appendix what follows all of that, set small: how figures are calculated
  */
 public record HandoutContent(
         Integer format,
@@ -29,7 +30,13 @@ public record HandoutContent(
         String greeting,
         List<SectionContent> sections,
         String closing,
-        String disclaimer) {
+        String disclaimer,
+        List<SectionContent> appendix) {
+    /** One of an earlier day has none. */
+    public HandoutContent {
+        appendix = appendix == null ? List.of() : appendix;
+    }
+
     /** The version written today. */
     public static final int FORMAT = 1;
 

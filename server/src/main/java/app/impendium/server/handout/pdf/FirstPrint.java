@@ -54,6 +54,7 @@ class FirstPrint {
                 "",
                 List.of(new SectionContent("Section", List.of(chart, table))),
                 "",
-                "");
+                "",
+                List.of());
     }
 }

@@ -13,10 +13,13 @@ import app.impendium.server.handout.content.TableBlock;
 import app.impendium.server.handout.content.TextBlock;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** A hand-out as the page that is set on paper. */
 final class HandoutHtml {
@@ -41,17 +44,46 @@ final class HandoutHtml {
                 + "</bookmarks><style>@page{size:"
                 + size + "}" + css + "</style></head><body>" + foot() + letterhead(content.letterhead()) + title()
                 + paragraphs("greeting", content.greeting())
-                + IntStream.range(0, content.sections().size())
-                        .mapToObj(this::section)
-                        .collect(Collectors.joining())
+                + sections()
                 + paragraphs("closing", content.closing()) + paragraphs("disclaimer", content.disclaimer())
+                + (content.appendix().isEmpty() ? "" : appendix())
                 + "</body></html>";
     }
 
+    private String appendix() {
+        int before = content.sections().size();
+        return "<div class=\"appendix\">"
+                + IntStream.range(0, content.appendix().size())
+                        .mapToObj(i -> section(content.appendix().get(i), before + i, HandoutHtml::inTwoColumns))
+                        .collect(Collectors.joining())
+                + "</div>";
+    }
+
+    /** Each table with what is said below it, two beside one another. */
+    private static String inTwoColumns(List<Block> blocks) {
+        List<String> halves = new ArrayList<>();
+        StringBuilder half = new StringBuilder();
+        for (Block block : blocks) {
+            if (block instanceof TableBlock && !half.isEmpty()) {
+                halves.add(half.toString());
+                half.setLength(0);
+            }
+            half.append(block(block));
+        }
+        halves.add(half.toString());
+        StringBuilder pairs = new StringBuilder("<table class=\"pairs\">");
+        for (int i = 0; i < halves.size(); i += 2) {
+            String other = i + 1 < halves.size() ? halves.get(i + 1) : "";
+            pairs.append("<tr><td>" + halves.get(i) + "</td><td>" + other + "</td></tr>");
+        }
+        return pairs.append("</table>").toString();
+    }
+
     private String bookmarks() {
-        return IntStream.range(0, content.sections().size())
-                .mapToObj(i -> "<bookmark name=\""
-                        + Xml.text(content.sections().get(i).heading()) + "\" href=\"#s" + i + "\"/>")
+        List<SectionContent> all = Stream.concat(content.sections().stream(), content.appendix().stream())
+                .toList();
+        return IntStream.range(0, all.size())
+                .mapToObj(i -> "<bookmark name=\"" + Xml.text(all.get(i).heading()) + "\" href=\"#s" + i + "\"/>")
                 .collect(Collectors.joining());
     }
 
@@ -80,11 +112,19 @@ final class HandoutHtml {
                 .format(content.day());
     }
 
-    private String section(int place) {
-        SectionContent section = content.sections().get(place);
+    private String sections() {
+        return IntStream.range(0, content.sections().size())
+                .mapToObj(i -> section(content.sections().get(i), i, HandoutHtml::inOneColumn))
+                .collect(Collectors.joining());
+    }
+
+    private static String inOneColumn(List<Block> blocks) {
+        return blocks.stream().map(HandoutHtml::block).collect(Collectors.joining());
+    }
+
+    private static String section(SectionContent section, int place, Function<List<Block>, String> set) {
         return "<section><h2 id=\"s" + place + "\">" + Xml.text(section.heading()) + "</h2>"
-                + section.blocks().stream().map(HandoutHtml::block).collect(Collectors.joining())
-                + "</section>";
+                + set.apply(section.blocks()) + "</section>";
     }
 
     private static String block(Block block) {

@@ -2,6 +2,7 @@ package app.impendium.server.handout.pdf;
 
 import app.impendium.server.handout.content.HandoutContent;
 import com.openhtmltopdf.extend.FSStream;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.PdfAConformance;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
@@ -16,6 +17,7 @@ import java.io.OutputStream;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** Makes a hand-out into a PDF: tagged for screen readers, and fit to be archived. */
 public final class PdfPrinter {
@@ -27,7 +29,7 @@ public final class PdfPrinter {
 
     private PdfPrinter() {}
 
-    /** The document. */
+    /** The document; the same content gives the same bytes. */
     public static byte[] print(HandoutContent content) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
@@ -49,9 +51,13 @@ public final class PdfPrinter {
         builder.useUriResolver((base, uri) ->
                 uri.startsWith("data:image/") || uri.startsWith("font:") || uri.startsWith("#") ? uri : null);
         builder.withProducer("Impendium");
-        builder.withHtmlContent(HandoutHtml.of(content, CSS), null);
-        builder.toStream(out);
-        builder.run();
+        String html = HandoutHtml.of(content, CSS);
+        builder.withHtmlContent(html, null);
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer();
+                PDDocument document = renderer.createPDFKeepOpen()) {
+            PdfIdentity.of(content.day(), html).putOn(document);
+            document.save(out);
+        }
     }
 
     private static FSStream font(String uri) {

@@ -2,6 +2,7 @@ package app.impendium.server.handout.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.server.document.HandoutDocument;
 import app.impendium.server.document.HandoutDocument.ScheduleBy;
 import app.impendium.server.handout.DemoCases;
 import app.impendium.server.handout.content.FactsBlock;
@@ -34,6 +35,7 @@ import org.verapdf.pdfa.PDFAValidator;
 import org.verapdf.pdfa.flavours.PDFAFlavour;
 import org.verapdf.pdfa.results.TestAssertion;
 import org.verapdf.pdfa.results.ValidationResult;
+import tools.jackson.databind.node.ObjectNode;
 
 class PdfPrinterTest {
     @BeforeAll
@@ -76,7 +78,8 @@ class PdfPrinterTest {
                 names,
                 List.of(new SectionContent(names, List.of(new TextBlock(names)))),
                 "",
-                "");
+                "",
+                List.of());
         byte[] pdf = PdfPrinter.print(content);
 
         assertThat(failures(pdf, PDFAFlavour.PDFA_2_A)).isEmpty();
@@ -84,6 +87,38 @@ class PdfPrinterTest {
             assertThat(squeezed(new PDFTextStripper().getText(document)).split(squeezed(names), -1))
                     .hasSizeGreaterThan(4);
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"\uFFFF", "\uFFFE", "\uD83C\uDFE0", "a\uFFFFb \uD83C\uDFE0", "\u200F\u0627"})
+    void aTitleOfAnySignsStandsOnPaper(String signs) {
+        HandoutContent content = DemoCases.handout(
+                DemoCases.changed("bellfounder-close", tree -> {
+                    tree.put("title", "Weir House " + signs);
+                    // A label of the chart ends within the sign.
+                    for (int length = 0; length < 4; length++) {
+                        ((ObjectNode) tree.at("/options/" + length))
+                                .put("name", "x".repeat(21 + length) + signs.repeat(4));
+                    }
+                }),
+                HandoutDocument.USUAL);
+
+        assertThat(failures(PdfPrinter.print(content), PDFAFlavour.PDFA_2_A)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"harrow-court", "bellfounder-close", "tollgate-rise", "heron-mews"})
+    void allThatThereIsToTellTakesNinePagesAtTheMost(String name) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(DemoCases.everything(name, ScheduleBy.YEAR)))) {
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(9);
+        }
+    }
+
+    @Test
+    void theSameContentGivesTheSameBytes() {
+        HandoutContent content = DemoCases.everything("bellfounder-close", ScheduleBy.YEAR);
+
+        assertThat(PdfPrinter.print(content)).isEqualTo(PdfPrinter.print(content));
     }
 
     @ParameterizedTest
@@ -162,7 +197,8 @@ class PdfPrinterTest {
                 "",
                 List.of(new SectionContent("Section", List.of(new TextBlock(words)))),
                 "",
-                "");
+                "",
+                List.of());
     }
 
     private static List<String> said(HandoutContent content) {
