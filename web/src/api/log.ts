@@ -20,4 +20,8 @@ export const logQuery = (filter: LogFilter) =>
 
 /** The same as a file of separated values. */
 export const logFile = async (filter: LogFilter) =>
-  fileOf(await fetch(`/api/log/csv?${new URLSearchParams(filter).toString()}`))
+  fileOf(await fetch(`/api/log/csv?${new URLSearchParams(chosen(filter)).toString()}`))
+
+/** What a filter says; what was set back to any says nothing. */
+const chosen = (filter: LogFilter) =>
+  Object.entries<string | undefined>(filter).filter((each): each is [string, string] => each[1] !== undefined)

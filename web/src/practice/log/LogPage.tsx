@@ -1,4 +1,4 @@
-import { pageLocale } from '../../format/pageLocale'
+import { formatDayAndTime } from '../../format/moment'
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
@@ -89,7 +89,7 @@ function LogLine({ entry }: { entry: LogEntry }) {
   return (
     <>
       <time dateTime={entry.lastAt} className="text-soft">
-        {moment(entry.lastAt)}
+        {formatDayAndTime(entry.lastAt)}
       </time>
       <p>
         <span className="font-semibold">{entry.who}</span> {what}{' '}
@@ -122,6 +122,3 @@ function Subject({ entry: { kind, subjectId }, name }: { entry: LogEntry; name: 
   }
   return <span className="font-semibold">{name}</span>
 }
-
-const moment = (instant: string) =>
-  new Date(instant).toLocaleString(pageLocale(), { dateStyle: 'medium', timeStyle: 'short' })

@@ -29,6 +29,13 @@ describe('what the log says', () => {
     })
   })
 
+  it('names what was deleted as it was called', () => {
+    const deleted = { action: 'DELETED', kind: 'RATES', note: 'Ferry Bank, 30 years' } as const
+    const told = { what: 'deleted rate table', subject: 'Ferry Bank, 30 years', beside: [] }
+    expect(said(entry({ ...deleted, subject: null }))).toEqual(told)
+    expect(said(entry({ ...deleted, subject: 'Ferry Bank, 30 years' }))).toEqual(told)
+  })
+
   it('tells of sign-ins from where they came, and of oneself without one’s name again', () => {
     const oneself = { kind: 'PERSON', subject: 'Bea Ostrander' } as const
     expect(said(entry({ ...oneself, action: 'SIGNED_IN', note: '127.0.0.1' }))).toEqual({

@@ -36,16 +36,19 @@ const OF_ONESELF: readonly LogEntry['action'][] = ['SIGNED_IN', 'SIGN_IN_REFUSED
 /** What was done, in words after the name of who did it; what it was done to stands apart, so that it can be a link. */
 export function said({ action, kind, subject, subjectId, note, times, who }: LogEntry) {
   const isOneself = OF_ONESELF.includes(action) || (kind === 'PERSON' && subject === who)
+  // What is gone is called by the name that was told when it went.
+  const isNamedByNote = action === 'DELETED' && subject === null && note !== ''
+  const isGone = subject === null && subjectId !== null && !isNamedByNote
   const what = isOneself
     ? action === 'CHANGED'
       ? `${ACTIONS.CHANGED} how they sign in`
       : ACTIONS[action]
-    : `${ACTIONS[action]} ${subject === null && subjectId !== null ? `a ${KINDS[kind]} that is gone` : KINDS[kind]}`
+    : `${ACTIONS[action]} ${isGone ? `a ${KINDS[kind]} that is gone` : KINDS[kind]}`
   return {
     what,
-    subject: isOneself ? null : subject,
+    subject: isOneself ? null : isNamedByNote ? note : subject,
     beside: [
-      OF_ONESELF.includes(action) && note ? `from ${note}` : note,
+      OF_ONESELF.includes(action) && note ? `from ${note}` : isNamedByNote || note === subject ? '' : note,
       times > 1 ? `${times} times` : '',
     ].filter((each) => each !== ''),
   }

@@ -45,6 +45,44 @@ class AuditApiTest {
     }
 
     @Test
+    void namesWhatIsGoneWhoWasGivenACaseAndWhichRoleChanged() {
+        Client owner = Client.ofOwnPractice("Ida Brandt", "ida@log-names.example");
+        People.advisorOf(owner, "Bo Winter", "bo@log-names.example");
+        String bo = People.idOf(owner, "Bo Winter");
+        String set = owner.post(
+                        "/api/limit-sets", LimitSetDocuments.set("House limits").toString())
+                .header("Location");
+        owner.delete(set);
+        String address = owner.post(
+                        "/api/cases", Documents.purchase("Fern Rise").toString())
+                .header("Location");
+        owner.post("/api/cases/changes", """
+                {"cases": ["%s"], "change": "HAND_OVER", "advisor": "%s"}""".formatted(address.substring(address.lastIndexOf('/') + 1), bo));
+        owner.putUnconditionally("/api/people/" + bo, "{\"name\": \"Bo Winter\", \"role\": \"OWNER\"}");
+
+        assertThat(noteOf(owner, "kind=RULE&action=DELETED")).isEqualTo("House limits");
+        assertThat(noteOf(owner, "action=HANDED_OVER")).isEqualTo("to Bo Winter");
+        assertThat(noteOf(owner, "kind=PERSON&action=CHANGED")).isEqualTo("from advisor to owner");
+    }
+
+    private static String noteOf(Client owner, String filter) {
+        return owner.get("/api/log?" + filter).body().at("/entries/0/note").asString();
+    }
+
+    @Test
+    void aPageThatStaysOpenIsOneReading() {
+        Client owner = Client.ofOwnPractice("Ida Brandt", "ida@log-idle.example");
+        String address = owner.post(
+                        "/api/cases", Documents.purchase("Fern Rise").toString())
+                .header("Location");
+        for (int again = 0; again < 5; again++) {
+            owner.get(address);
+        }
+
+        assertThat(told(owner.get("/api/log?action=READ&kind=CASE"))).containsExactly("Ida Brandt READ Fern Rise 1");
+    }
+
+    @Test
     void tellsWhichCaseIsOpenWhereARequestSendsTheCaseItself() {
         Client owner = Client.ofOwnPractice("Ida Brandt", "ida@log-open.example");
         String document = Documents.purchase("Fern Rise").toString();
@@ -98,7 +136,7 @@ class AuditApiTest {
         assertThat(saved.header("Content-Disposition")).contains("log.csv");
         assertThat(saved.response().body().lines().toList())
                 .first()
-                .isEqualTo("first,last,times,who,what they did,to,called,id,note");
+                .isEqualTo("\ufefffirst,last,times,who,what they did,to,called,id,note");
         assertThat(saved.response().body()).contains(",1,Ida Brandt,CREATED,CASE,'=2+2,");
         assertThat(told(owner.get("/api/log?action=EXPORTED&kind=LOG"))).hasSize(1);
         assertThat(owner.get("/api/log?since=+9999999-01-01").status()).isEqualTo(400);

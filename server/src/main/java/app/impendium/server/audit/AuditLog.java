@@ -39,12 +39,14 @@ public class AuditLog {
     public void record(SignedInAdvisor who, Action action, Kind kind, UUID subject, String note) {
         Instant now = clock.instant();
         int again = database.sql("""
-                        update audit_entry set last_at = :now, times = times + 1 where id = (
+                        update audit_entry set last_at = :now, times = times + :more where id = (
                             select id from audit_entry where practice_id = :practice and advisor_id = :advisor
                                 and action = :action and last_at > :recently and kind = :kind
                                 and subject_id is not distinct from :subject and note = :note
                             order by last_at desc limit 1)""")
                 .param("now", Timestamp.from(now))
+                // A page that stays open asks again by itself: that is one reading, however long.
+                .param("more", action == Action.READ ? 0 : 1)
                 .param("recently", Timestamp.from(now.minus(SAME)))
                 .param("practice", who.practiceId())
                 .param("advisor", who.id())

@@ -3,6 +3,7 @@ package app.impendium.server.audit;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -46,7 +47,8 @@ class RequestRecorder implements WebMvcConfigurer, HandlerInterceptor {
             if (recorded != null) {
                 UUID subject = subject(request, response);
                 boolean isOneself = subject == null && recorded.of() == Kind.PERSON;
-                log.record(who, recorded.value(), recorded.of(), isOneself ? who.id() : subject, "");
+                log.record(
+                        who, recorded.value(), recorded.of(), isOneself ? who.id() : subject, RecordedNote.of(request));
             }
         }
     }

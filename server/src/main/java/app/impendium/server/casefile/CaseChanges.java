@@ -31,13 +31,13 @@ class CaseChanges {
      * Changes cases of the practice.
      *
      * @param to who looks after them from now on; read where they are handed over
+     * @return what the log tells of it besides: whom they were handed to, empty for nothing
      * @throws RefusedException if the practice has not all of these cases, or not this advisor
      */
     @Transactional
-    void change(SignedInAdvisor asking, Set<UUID> cases, CaseChange change, UUID to) {
-        if (change == CaseChange.HAND_OVER) {
-            checkReceiver(asking, to);
-        }
+    String change(SignedInAdvisor asking, Set<UUID> cases, CaseChange change, UUID to) {
+        String note =
+                change == CaseChange.HAND_OVER ? "to " + receiver(asking, to).name() : "";
         int changed = database.sql(change.sql())
                 .param("now", Timestamp.from(clock.instant()))
                 .param("owner", asking.role() == Role.OWNER)
@@ -54,9 +54,10 @@ class CaseChanges {
                             : cases.size() - changed + " of the " + cases.size()
                                     + " cases are no longer there, or you may not change them. None was changed.");
         }
+        return note;
     }
 
-    private void checkReceiver(SignedInAdvisor asking, UUID to) {
+    private Person receiver(SignedInAdvisor asking, UUID to) {
         if (to == null) {
             throw RefusedException.atField(
                     "/advisor", "nobody", "somebody of your practice", "Choose who looks after them from now on.");
@@ -66,5 +67,6 @@ class CaseChanges {
             throw RefusedException.atField(
                     "/advisor", receiver.name(), "somebody who works here", receiver.name() + " has left.");
         }
+        return receiver;
     }
 }

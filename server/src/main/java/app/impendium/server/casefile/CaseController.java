@@ -178,8 +178,8 @@ class CaseController {
             throw RefusedException.atField(
                     "/change", "nothing", Arrays.toString(CaseChange.values()), "Say what is done to the cases.");
         }
-        changes.change(advisor, cases, wanted.change(), wanted.advisor());
-        cases.forEach(id -> log.record(advisor, wanted.change().recorded(), Kind.CASE, id, ""));
+        String note = changes.change(advisor, cases, wanted.change(), wanted.advisor());
+        cases.forEach(id -> log.record(advisor, wanted.change().recorded(), Kind.CASE, id, note));
     }
 
     private static ResponseEntity<CaseView> answer(CaseView view) {
