@@ -3,12 +3,17 @@ import { createContext, useContext } from 'react'
 import type { Session } from '../api/client'
 import { currentSession } from '../api/session'
 import { claimDesk } from '../casefile/desk'
+import { MARKETS } from '../format/market'
+import { writePagesAs } from '../format/pageLocale'
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
   queryFn: async () => {
     const session = await currentSession()
-    if (session) claimDesk(session.email)
+    if (session) {
+      claimDesk(session.email)
+      writePagesAs({ locale: MARKETS[session.market].locale, timeZone: session.timeZone })
+    }
     return session
   },
   staleTime: Infinity,

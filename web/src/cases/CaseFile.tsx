@@ -4,6 +4,8 @@ import { useEffect } from 'react'
 import { createCase } from '../api/cases'
 import type { ReadCaseView } from '../api/client'
 import { readCase } from '../api/files'
+import { fullTitleOf } from '../casefile/differences'
+import { baselineOf } from '../casefile/option'
 import { formatMoney } from '../format/amount'
 import { localeOfCase, MARKETS, marketOf } from '../format/market'
 import { Ledger } from '../ui/Ledger'
@@ -57,7 +59,10 @@ export function CaseFile({ text, close }: CaseFileProps) {
 }
 
 function WhatComesIn({ read: { document, evaluation } }: { read: ReadCaseView }) {
-  const money = (cents: number) => formatMoney(cents, localeOfCase(document), document.currency)
+  const locale = localeOfCase(document)
+  const words = MARKETS[marketOf(document)]
+  const baseline = baselineOf(document)
+  const money = (cents: number) => formatMoney(cents, locale, document.currency)
   return (
     <section className="mt-4" aria-label="What comes in" role="status">
       <p className="font-figures text-lg">
@@ -65,14 +70,13 @@ function WhatComesIn({ read: { document, evaluation } }: { read: ReadCaseView })
         {document.clients && <span className="text-soft"> for {document.clients}</span>}
       </p>
       <p className="text-soft text-[0.8125rem]">
-        {MARKETS[marketOf(document)].name}, {document.household.incomes.length} incomes,{' '}
-        {document.debts.length} debts
+        {words.name}, {document.household.incomes.length} incomes, {document.debts.length} debts
       </p>
       <Ledger className="mt-2">
         {document.options.map((option, index) => (
           <div key={option.id}>
             <dt>
-              {option.name ?? (index === 0 ? 'Baseline' : `Option ${index + 1}`)}{' '}
+              {fullTitleOf(baseline, option, locale, words)}{' '}
               <span className="note">{money(evaluation.options[index]?.loanCents ?? 0)} borrowed</span>
             </dt>
             <dd>{money(evaluation.options[index]?.paymentCents ?? 0)}</dd>

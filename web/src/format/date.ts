@@ -25,12 +25,3 @@ export const formatShortDay = (isoDate: string, locale: string) =>
 /** Month and year: Feb 2057. */
 export const formatMonth = (isoDate: string, locale: string) =>
   written(locale, { month: 'short', year: 'numeric' }).format(at(isoDate))
-
-/** A moment as the advisor's own clock shows it: the time today, else the day. */
-export function formatMoment(isoInstant: string, now: Date): string {
-  const moment = new Date(isoInstant)
-  const isToday = moment.toDateString() === now.toDateString()
-  return isToday
-    ? moment.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
-    : moment.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
-}

@@ -1,3 +1,3 @@
-/** The time zones by their names, one that the browser does not know among them. */
+/** The time zones by their names; browsers list neither UTC nor always the one that stands. */
 export const timeZonesWith = (own: string): Record<string, string> =>
-  Object.fromEntries([...Intl.supportedValuesOf('timeZone'), own].map((zone) => [zone, zone]))
+  Object.fromEntries([...Intl.supportedValuesOf('timeZone'), 'UTC', own].map((zone) => [zone, zone]))

@@ -4,6 +4,7 @@ import { useEffect } from 'react'
 import type { CaseDocument, StateView } from '../../api/client'
 import { historyQuery } from '../../api/history'
 import { TextButton } from '../../ui/TextButton'
+import { formatDayOf } from '../../format/moment'
 import { useOpenCase } from '../CaseContext'
 import { useSavedRevision } from '../saving/useSavedRevision'
 import { StateLine } from './StateLine'
@@ -74,11 +75,7 @@ type Day = { day: string; lines: { state: StateView; index: number }[] }
 function daysOf(states: readonly StateView[]): Day[] {
   const days: Day[] = []
   states.forEach((state, index) => {
-    const day = new Date(state.savedAt).toLocaleDateString('en-GB', {
-      day: 'numeric',
-      month: 'long',
-      year: 'numeric',
-    })
+    const day = formatDayOf(state.savedAt)
     const open = days.at(-1)
     if (open?.day === day) open.lines.push({ state, index })
     else days.push({ day, lines: [{ state, index }] })

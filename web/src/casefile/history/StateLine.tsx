@@ -3,6 +3,7 @@ import { useState } from 'react'
 import type { CaseDocument, StateView } from '../../api/client'
 import { historyQuery, nameState } from '../../api/history'
 import { TextButton } from '../../ui/TextButton'
+import { formatTime } from '../../format/moment'
 import { useOpenCase } from '../CaseContext'
 import { Changes } from './Changes'
 import { NameField } from './NameField'
@@ -21,7 +22,7 @@ export function StateLine({ state, before, isLatest }: StateLineProps) {
   const { id, store } = useOpenCase()
   const queries = useQueryClient()
   const [opened, setOpened] = useState<'figures' | 'name' | null>(null)
-  const time = timeOf(state.savedAt)
+  const time = formatTime(state.savedAt)
   const naming = useMutation({
     mutationFn: (name: string | null) => nameState(id, state.id, name),
     onSuccess: async () => {
@@ -67,6 +68,3 @@ export function StateLine({ state, before, isLatest }: StateLineProps) {
     </li>
   )
 }
-
-const timeOf = (instant: string) =>
-  new Date(instant).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })

@@ -10,7 +10,7 @@ const base = aDocument()
 const changed = (...changes: OptionChange[]) =>
   changes.reduce((document, change) => changeOption(document, 'first', change), base)
 const told = (before = base, after = base) =>
-  placeDifferences(before, after, 'en-US').map(({ of, was, is }) =>
+  placeDifferences(before, after, 'en-US', new Map([['set-1', 'Ferry Bank']])).map(({ of, was, is }) =>
     `${of} ${was ?? 'not there'} → ${is ?? 'not there'}`.replaceAll(NARROW_SPACE, ' '),
   )
 
@@ -31,7 +31,7 @@ describe('placeDifferences', () => {
   it('tells texts and choices', () => {
     expect(told(base, { ...base, title: 'Lot 4', market: 'GB' })).toEqual([
       'title “Lot 3, Fern Rise” → “Lot 4”',
-      'market “US” → “GB”',
+      'market United States → United Kingdom',
     ])
     expect(told(base, changed(withTerms({ frequency: 'ACCELERATED_BIWEEKLY' })))).toEqual([
       'payments monthly → accelerated biweekly',
@@ -52,20 +52,30 @@ describe('placeDifferences', () => {
   it('names the option where there are several, and the one that became the baseline', () => {
     const { options } = addOption(baselineOf(base).id, withTerms({ ratePercent: 6 }))(base.options)
     const two = { ...base, options }
-    expect(told(base, two)).toEqual(['Option 2 not there → there'])
+    expect(told(base, two)).toEqual(['25 years at 6 % not there → there'])
     const second = options[1]
     if (!second) throw new Error('an option was not there → there')
     expect(told(two, changeOption(two, second.id, withTerms({ ratePercent: 6.5 })))).toEqual([
-      'Option 2: rate 6 % → 6.5 %',
+      '25 years at 6 %: rate 6 % → 6.5 %',
     ])
     expect(told(two, { ...two, options: makeBaseline(second.id)(options).options })).toEqual([
-      'baseline Option 1 → Option 2',
+      'baseline 25 years at 5.5 % → 25 years at 6 %',
     ])
   })
 
   it('says of a part that is there or not that it is', () => {
     expect(told(base, { ...base, household: { ...NOBODY, atHandCents: 90_000_00 } })).toEqual([
       'money at hand none → 90,000',
+    ])
+    expect(told(base, { ...base, household: { ...NOBODY, limitSet: 'set-1' } })).toEqual([
+      'limits none → Ferry Bank',
+    ])
+    expect(told({ ...base, household: { ...NOBODY, limitSet: 'set-9' } }, base)).toEqual([
+      'limits one that is deleted → none',
+    ])
+    expect(told(base, { ...base, conclusion: 'The shorter one', recommended: 'first' })).toEqual([
+      'conclusion none → “The shorter one”',
+      'recommended option none → 25 years at 5.5 %',
     ])
     expect(told({ ...base, pricedOn: { tableId: 'x', day: '2026-11-01' } as never }, base)).toEqual([
       'rate table set → none',

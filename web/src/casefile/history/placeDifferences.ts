@@ -1,4 +1,5 @@
 import type { CaseDocument } from '../../api/client'
+import { namesIn, type Names } from './names'
 import {
   entryWords,
   isAmountOrShare,
@@ -16,15 +17,18 @@ const THERE = 'there'
 
 type Entry = Fields & { id: string }
 
-/** Not for people: what entries go by, and the number of the format. */
-const UNSAID = new Set(['id', 'format'])
+/** Not for people: what entries and rate tables go by, beside their names, and the number of the format. */
+const UNSAID = new Set(['id', 'format', 'tableId'])
 
 /** Every place in which a state says otherwise than the one before, whatever it is. */
 export function placeDifferences(
   before: CaseDocument,
   after: CaseDocument,
   locale: string,
+  kept: Names,
 ): PlaceDifference[] {
+  const [wereNames, areNames] = [namesIn(before), namesIn(after)]
+  const names = new Map([...kept, ...areNames, ...wereNames])
   const { options: wereOptions, ...was } = before as unknown as Fields
   const { options: areOptions, ...is } = after as unknown as Fields
   const of = (context: string, place: string) => (context === '' ? place : `${context}: ${place}`)
@@ -49,8 +53,8 @@ export function placeDifferences(
     return [
       {
         of: of(context, placeOf(owner, name)),
-        was: valueWords(name, one, locale),
-        is: valueWords(name, other, locale),
+        was: valueWords(name, one, locale, names),
+        is: valueWords(name, other, locale, names),
       },
     ]
   }
@@ -67,7 +71,7 @@ export function placeDifferences(
     const areMany = one.length + other.length > 2
     const changes = idsOf(one, other).flatMap((id) => {
       const [old, now] = [one, other].map((options) => options.find((option) => option.id === id))
-      const title = areMany ? optionTitle(now ?? old, now ? other : one) : ''
+      const title = areMany ? (names.get(id) ?? '') : ''
       if (!old || !now) return [{ of: title, was: old ? THERE : null, is: now ? THERE : null }]
       return inFields(title, null, old, now)
     })
@@ -78,8 +82,8 @@ export function placeDifferences(
           ...changes,
           {
             of: 'baseline',
-            was: optionTitle(first, one, 'Option 1'),
-            is: optionTitle(newFirst, one, 'Option 1'),
+            was: names.get(first?.id ?? '') ?? '',
+            is: names.get(newFirst?.id ?? '') ?? '',
           },
         ]
   }
@@ -96,12 +100,6 @@ const titleOf = (entry: Entry | undefined, list: Entry[]): string =>
   typeof entry?.name === 'string' && entry.name !== ''
     ? entry.name
     : String(list.findIndex(({ id }) => id === entry?.id) + 1)
-
-function optionTitle(option: Entry | undefined, options: Entry[], unnamedFirst = 'Baseline'): string {
-  if (typeof option?.name === 'string' && option.name !== '') return option.name
-  const place = options.findIndex(({ id }) => id === option?.id)
-  return place === 0 ? unnamedFirst : `Option ${place + 1}`
-}
 
 const isSame = (one: Json, other: Json) => JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
 

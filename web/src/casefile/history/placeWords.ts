@@ -2,6 +2,8 @@ import { formatEntry } from '../../format/amount'
 import { formatDay } from '../../format/date'
 import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
+import { MARKETS, type Market } from '../../format/market'
+import type { Names } from './names'
 
 export type Json = null | boolean | number | string | Json[] | Fields | undefined
 export type Fields = { [name: string]: Json }
@@ -33,7 +35,8 @@ const PLACES: Partial<Record<string, string>> = {
   score: 'credit score',
   underwriting: 'decided by',
   preparedFor: 'prepared for',
-  conclusion: 'closing words',
+  conclusion: 'conclusion',
+  recommended: 'recommended option',
   without: 'left out',
 }
 
@@ -71,19 +74,25 @@ export function placeOf(owner: string | null, name: string): string {
     : `${placeWords(owner)} ${placeWords(name)}`
 }
 
-/** What stands at a place, in few words. */
-export function valueWords(name: string, value: Json, locale: string): string {
+/** Places that say something by its id. */
+const BY_ID = new Set(['limitSet', 'programme', 'person', 'recommended', 'debtsPaidOff'])
+
+/** What stands at a place, in few words; what goes by an id by the name that `names` has for it. */
+export function valueWords(name: string, value: Json, locale: string, names: Names): string {
   if (value === null || value === undefined || value === '') return 'none'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'number') return numberWords(name, value)
-  if (typeof value === 'string') return textWords(value, locale)
+  if (typeof value === 'string') {
+    if (BY_ID.has(name)) return names.get(value) ?? 'one that is deleted'
+    return name === 'market' ? marketName(value) : textWords(value, locale)
+  }
   if (Array.isArray(value)) {
-    return value.length === 0 ? 'none' : value.map((each) => valueWords(name, each, locale)).join(', ')
+    return value.length === 0 ? 'none' : value.map((each) => valueWords(name, each, locale, names)).join(', ')
   }
   if (isAmountOrShare(value)) {
     return value.percent === null
-      ? valueWords('cents', value.cents, locale)
-      : valueWords('percent', value.percent, locale)
+      ? valueWords('cents', value.cents, locale, names)
+      : valueWords('percent', value.percent, locale, names)
   }
   return typeof value.kind === 'string' ? textWords(value.kind, locale) : 'set'
 }
@@ -101,6 +110,8 @@ function numberWords(name: string, value: number): string {
   if (/months$/i.test(name)) return formatTerm(value)
   return String(value)
 }
+
+const marketName = (market: string) => (market in MARKETS ? MARKETS[market as Market].name : market)
 
 const LONGEST_TEXT = 60
 

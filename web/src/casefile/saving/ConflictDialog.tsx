@@ -1,13 +1,14 @@
 import { AlertDialog } from 'radix-ui'
 import { useState } from 'react'
 import type { CaseDocument, CaseView } from '../../api/client'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 import { localeOfCase } from '../../format/market'
 import { TextButton } from '../../ui/TextButton'
 import { conflictClauses } from './conflictClauses'
 import { mergeBy, type Side } from './merge'
 import '../../ui/dialog.css'
 import './conflict.css'
+import { useKeptNames } from '../history/useKeptNames'
 
 type ConflictDialogProps = {
   base: CaseDocument
@@ -23,7 +24,8 @@ export function ConflictDialog({ base, mine, theirs, goOn }: ConflictDialogProps
   const [chosen, setChosen] = useState<ReadonlyMap<string, Side>>(new Map())
   const { savedBy, savedByYou, savedAt } = theirs
   const whose = { theirs: savedByYou ? 'The other tab’s' : `${savedBy}’s`, mine: 'Yours' }
-  const clauses = conflictClauses(base, mine, theirs.document, localeOfCase(mine))
+  const names = useKeptNames()
+  const clauses = conflictClauses(base, mine, theirs.document, localeOfCase(mine), names)
   const sideOf = (place: string) => chosen.get(place) ?? 'mine'
   const takeAll = (side: Side) => setChosen(new Map(clauses.map(({ place }) => [place, side])))
   return (

@@ -1,5 +1,5 @@
 import type { CaseView } from '../../api/client'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 import type { WorkState } from './workState'
 
 type SavedStateProps = {

@@ -8,7 +8,11 @@ import { conflictClauses } from './conflictClauses'
 const base = changeOption(aDocument(), 'first', addExtra('e1', 'ONCE', 100_00, { payment: 3, day: null }))
 const changed = (change: OptionChange) => changeOption(base, 'first', change)
 const clauses = (mine = base, theirs = base) =>
-  conflictClauses(base, mine, theirs, 'en-US').map(({ of, theirs: there, mine: here }) => [of, there, here])
+  conflictClauses(base, mine, theirs, 'en-US', new Map()).map(({ of, theirs: there, mine: here }) => [
+    of,
+    there,
+    here,
+  ])
 
 describe('the clauses of a conflict', () => {
   it('are the places that both changed, with what each says, and no others', () => {
@@ -24,7 +28,9 @@ describe('the clauses of a conflict', () => {
     const withMoney = (atHandCents: number) => ({ ...base, household: { ...NOBODY, atHandCents } })
     const start = withMoney(0)
     expect(
-      conflictClauses(start, withMoney(90_000_00), withMoney(70_000_00), 'en-US').map(({ of }) => of),
+      conflictClauses(start, withMoney(90_000_00), withMoney(70_000_00), 'en-US', new Map()).map(
+        ({ of }) => of,
+      ),
     ).toEqual(['money at hand'])
   })
 

@@ -1,4 +1,5 @@
 import type { CaseDocument } from '../../api/client'
+import type { Names } from '../history/names'
 import { placeDifferences, type PlaceDifference } from '../history/placeDifferences'
 import { mergeBy, overlaps } from './merge'
 
@@ -13,11 +14,12 @@ export function conflictClauses(
   mine: CaseDocument,
   theirs: CaseDocument,
   locale: string,
+  names: Names,
 ): readonly ConflictClause[] {
   const own = mergeBy(() => 'mine', base, mine, theirs)
   return overlaps(base, mine, theirs).flatMap((place) => {
     const other = mergeBy((each) => (each === place ? 'theirs' : 'mine'), base, mine, theirs)
-    const differences = placeDifferences(other, own, locale)
+    const differences = placeDifferences(other, own, locale, names)
     if (differences.length === 0) return []
     const all = (words: (difference: PlaceDifference) => string) => differences.map(words).join(', ')
     return [

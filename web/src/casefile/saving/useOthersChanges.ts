@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import type { CaseView } from '../../api/client'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 import { isTyping } from '../caseStore'
 import type { CaseWork } from '../desk'
 import { goOnFrom } from './goOnFrom'
@@ -19,7 +19,7 @@ export function useOthersChanges(work: CaseWork, latest: CaseView): string | nul
   const isHalfTyped = useStore(store.store, isTyping)
   const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
   const { phase, base } = useStore(saver.store)
-  const [notice, setNotice] = useState<string | null>(null)
+  const [notice, setNotice] = useState<{ words: string; until: number } | null>(null)
   const theirs = phase.name === 'conflict' ? phase.theirs : latest
 
   useEffect(() => {
@@ -30,13 +30,18 @@ export function useOthersChanges(work: CaseWork, latest: CaseView): string | nul
     if (merged === null) return
     goOnFrom(work, theirs, merged)
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the notice follows from what was just taken over
-    setNotice(wordsFor(theirs, !sameDocument(mine, base.document)))
+    setNotice(noticeOf(theirs, !sameDocument(mine, base.document)))
   }, [theirs, base, phase, isHalfTyped, isFinished, work, store, saver])
-  return notice
+  const isTroubled = ['conflict', 'silent', 'failing', 'refused'].includes(phase.name)
+  return notice !== null && base.revision <= notice.until && !isTroubled ? notice.words : null
 }
 
-function wordsFor({ savedBy, savedByYou, savedAt }: CaseView, isMerged: boolean): string {
+/** What is said, and up to which saved state it is news: our own save of what was merged comes right after it. */
+function noticeOf({ savedBy, savedByYou, savedAt, revision }: CaseView, isMerged: boolean) {
   const who = savedByYou ? 'You changed this case in another tab' : `${savedBy} changed this case`
   const kept = isMerged ? 'both changes are kept' : 'the new state is shown'
-  return `${who} at ${formatMoment(savedAt, new Date())}; ${kept}.`
+  return {
+    words: `${who} at ${formatMoment(savedAt, new Date())}; ${kept}.`,
+    until: isMerged ? revision + 1 : revision,
+  }
 }

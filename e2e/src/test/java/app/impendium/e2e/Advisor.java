@@ -250,6 +250,6 @@ final class Advisor {
     }
 
     void waitUntilSaved() {
-        assertThat(saved()).hasText(java.util.regex.Pattern.compile("Saved \\d\\d:\\d\\d"));
+        assertThat(saved()).hasText(java.util.regex.Pattern.compile("Saved \\d{1,2}:\\d\\d.*"));
     }
 }
