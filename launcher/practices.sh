@@ -25,13 +25,17 @@ tell_who_signs_in() {
   practices=$(run_sql "$CLUSTER" impendium "select count(*) from practice")
   if [ "$practices" -eq 0 ]; then
     print_setup_code
-  elif [ "$IMPENDIUM_DEMO" = true ]; then
+  elif demo_opens; then
     say "  Sign in     bea@ostrander-pell.example"
     say "  Password    lantern-harbour-42"
     say ""
     say "  The demo practice is made up. ./impendium setup-code lets you set up your own beside it."
   fi
 }
+
+# demo_opens: whether this start found the demo's people, with their public password: a restored database may hold others alone,
+# and somebody may have changed it.
+demo_opens() { grep -q "The demo practice is .*, and opens" <<<"$(log_of_this_start)"; }
 
 # print_setup_code: lets whoever has it set up one practice within a day. The database keeps only what it hashes to.
 print_setup_code() {

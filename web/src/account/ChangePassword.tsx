@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { accountQuery, changePassword } from '../api/account'
 import { problemAt, problemBeside } from '../api/client'
-import { FormField } from './FormField'
+import { PasswordField } from './PasswordField'
 import { PASSWORD_HINT } from './passwords'
 
 /** Changes one's password; one's other sessions end. */
@@ -30,19 +30,17 @@ export function ChangePassword() {
       <h2 id="change-password" className="text-base font-semibold">
         Password
       </h2>
-      <FormField
+      <PasswordField
         label="Present password"
-        type="password"
         autoComplete="current-password"
         required
         value={current}
         take={setCurrent}
         problem={problemAt(changing.error, '/current')}
       />
-      <FormField
+      <PasswordField
         label="New password"
         hint={PASSWORD_HINT}
-        type="password"
         autoComplete="new-password"
         required
         value={password}

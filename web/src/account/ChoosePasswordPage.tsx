@@ -4,6 +4,7 @@ import { problemAt, problemBeside } from '../api/client'
 import { choosePassword, receiverOf } from '../api/people'
 import { signIn } from '../api/session'
 import { FormField } from './FormField'
+import { PasswordField } from './PasswordField'
 import { OpenPage } from './OpenPage'
 import { PASSWORD_HINT } from './passwords'
 
@@ -56,10 +57,9 @@ export function ChoosePasswordPage() {
           value={email}
           take={() => undefined}
         />
-        <FormField
+        <PasswordField
           label="Password"
           hint={PASSWORD_HINT}
-          type="password"
           autoComplete="new-password"
           autoFocus
           required

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { accountQuery, endOtherSessions, endSession } from '../api/account'
 import type { SessionLine } from '../api/client'
-import { formatMoment } from '../format/date'
+import { formatMoment } from '../format/moment'
 import { TextButton } from '../ui/TextButton'
 import { browserWords } from './browserWords'
 

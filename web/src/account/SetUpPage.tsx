@@ -7,6 +7,7 @@ import { ChoiceField } from '../field/ChoiceField'
 import { MARKET_NAMES } from '../format/market'
 import { timeZonesWith } from '../format/timeZones'
 import { FormField } from './FormField'
+import { PasswordField } from './PasswordField'
 import { OpenPage } from './OpenPage'
 import { PASSWORD_HINT } from './passwords'
 
@@ -70,10 +71,9 @@ export function SetUpPage() {
         </div>
         <FormField label="Your name" autoComplete="name" maxLength={100} {...field('name')} />
         <FormField label="Email" type="email" autoComplete="username" {...field('email')} />
-        <FormField
+        <PasswordField
           label="Password"
           hint={PASSWORD_HINT}
-          type="password"
           autoComplete="new-password"
           {...field('password')}
         />

@@ -1,9 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type SubmitEvent } from 'react'
+import { installationQuery } from '../api/account'
 import { Refusal } from '../api/client'
 import { signIn } from '../api/session'
 import { sessionQuery } from '../app/session'
 import { FormField } from './FormField'
+import { PasswordField } from './PasswordField'
 
 const CODE_NEEDED = 403
 
@@ -12,6 +14,7 @@ export function SignInPage() {
   const [password, setPassword] = useState('')
   const [code, setCode] = useState<string | null>(null)
   const queries = useQueryClient()
+  const installation = useQuery(installationQuery)
   const signingIn = useMutation({
     mutationFn: () => signIn(email, password, code),
     onSuccess: () => queries.resetQueries({ queryKey: sessionQuery.queryKey }),
@@ -33,6 +36,14 @@ export function SignInPage() {
         <p className="text-soft font-figures mt-2 text-lg leading-snug">
           What a home loan costs, from the first payment to the last, to the cent.
         </p>
+        {installation.data?.isEmpty && (
+          <p className="mt-6">
+            No practice is set up here yet.{' '}
+            <a href="/set-up" className="text-act font-semibold">
+              Set up the first one
+            </a>
+          </p>
+        )}
         <form className="mt-8 flex flex-col gap-3" onSubmit={submit}>
           <FormField
             label="Email"
@@ -44,9 +55,8 @@ export function SignInPage() {
             value={email}
             take={setEmail}
           />
-          <FormField
+          <PasswordField
             label="Password"
-            type="password"
             name="password"
             autoComplete="current-password"
             required

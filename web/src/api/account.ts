@@ -7,6 +7,12 @@ export const accountQuery = queryOptions({
   queryFn: async ({ signal }) => dataOf(await api.GET('/api/account', { signal })),
 })
 
+/** Whether there is a practice to sign in to. */
+export const installationQuery = queryOptions({
+  queryKey: ['installation'],
+  queryFn: async ({ signal }) => dataOf(await api.GET('/api/setup', { signal })),
+})
+
 export const changePassword = async (current: string, password: string) =>
   doneOf(await api.PUT('/api/account/password', { body: { current, password } }))
 

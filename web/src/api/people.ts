@@ -23,6 +23,9 @@ export const changePerson = async (id: string, name: string, role: Role) =>
 
 export const endWork = async (id: string) => dataOf(await api.DELETE('/api/people/{id}', at(id)))
 
+/** Signs somebody out wherever they are; they may sign in again. */
+export const endSessions = async (id: string) => doneOf(await api.DELETE('/api/people/{id}/sessions', at(id)))
+
 export const bringBack = async (id: string) => dataOf(await api.POST('/api/people/{id}/return', at(id)))
 
 export const sendPasswordLink = async (id: string) =>

@@ -26,8 +26,8 @@ export const deleteRateTable = async (id: string) =>
   doneOf(await api.DELETE('/api/rate-tables/{id}', { params: { path: { id } } }))
 
 /** Reads comma-separated values. @throws Refusal with everything that is wrong, by its line */
-export const readRateCsv = async (text: string) =>
-  dataOf(await api.POST('/api/rate-tables/csv', { body: { text } }))
+export const readRateCsv = async (text: string, columns: Record<string, string>) =>
+  dataOf(await api.POST('/api/rate-tables/csv', { body: { text, columns } }))
 
 /** Today's rates of the simulated rate desk. */
 export const askRateDesk = async (termMonths: number) =>

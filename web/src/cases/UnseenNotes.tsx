@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { unseenNotesQuery } from '../api/clientLinks'
-import { formatMoment } from '../format/date'
+import { formatMoment } from '../format/moment'
 
 /** What clients wrote from their pages and nobody of the practice has seen. */
 export function UnseenNotes() {

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { problemBeside, type ClientView } from '../api/client'
 import { clientQuery, saveClient } from '../api/clients'
-import { formatMoment } from '../format/date'
+import { formatMoment } from '../format/moment'
 import { ClientFields } from './ClientFields'
 import { sameDetails, withTyped } from './details'
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, dataOf } from '../api/client'
-import { formatMoment } from '../format/date'
+import { formatMoment } from '../format/moment'
 
 const LATE_HOURS = 36
 const HOUR_MS = 3_600_000

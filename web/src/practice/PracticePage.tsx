@@ -1,10 +1,11 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, dataOf, type PracticeView } from '../api/client'
-import { useIsOwner } from '../app/session'
+import { sessionQuery, useIsOwner } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { BackupState } from './BackupState'
 import { MARKET_NOTES } from './marketNotes'
 import { PracticeFrame } from './PracticeFrame'
+import { PracticeName } from './PracticeName'
 import { TimeZone } from './TimeZone'
 
 const practiceQuery = queryOptions({
@@ -19,14 +20,26 @@ export function PracticePage() {
   const queries = useQueryClient()
   const choosing = useMutation({
     mutationFn: async (wanted: PracticeView) => dataOf(await api.PUT('/api/practice', { body: wanted })),
-    onSuccess: (saved) => queries.setQueryData(practiceQuery.queryKey, saved),
+    onSuccess: (saved) => {
+      queries.setQueryData(practiceQuery.queryKey, saved)
+      // The advisor's menu says what the practice is called.
+      return queries.invalidateQueries({ queryKey: sessionQuery.queryKey })
+    },
   })
   // The choice shows at once; where it is refused, the one that stands comes back.
   const shown = choosing.isPending ? choosing.variables : chosen.data
   const error = choosing.error ?? chosen.error
   return (
     <PracticeFrame title="Practice">
-      <fieldset className="mt-6" disabled={!isOwner}>
+      {chosen.data && (
+        <PracticeName
+          name={chosen.data.name}
+          error={choosing.error}
+          isSaving={choosing.isPending}
+          rename={(name) => choosing.mutate({ ...chosen.data, name })}
+        />
+      )}
+      <fieldset className="mt-8" disabled={!isOwner}>
         <legend className="heading">Defaults for new cases</legend>
         <p className="text-soft mt-1">
           Conventions, currency, terms of the trade and usual figures. Each case can choose its own; existing

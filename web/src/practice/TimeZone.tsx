@@ -1,4 +1,5 @@
 import { useIsOwner } from '../app/session'
+import { pageLocale } from '../format/pageLocale'
 import { timeZonesWith } from '../format/timeZones'
 import { Choice } from '../sentence/Choice'
 
@@ -26,6 +27,6 @@ export function TimeZone({ timeZone, choose }: TimeZoneProps) {
 }
 
 const today = (timeZone: string) =>
-  new Intl.DateTimeFormat('en-GB', { timeZone, day: 'numeric', month: 'long', year: 'numeric' }).format(
+  new Intl.DateTimeFormat(pageLocale(), { timeZone, day: 'numeric', month: 'long', year: 'numeric' }).format(
     new Date(),
   )

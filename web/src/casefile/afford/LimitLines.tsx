@@ -29,7 +29,7 @@ export function LimitLines({ affordability }: { affordability: Affordability }) 
 
 function LimitLine({ held, isChosen }: { held: Held; isChosen: boolean }) {
   const { store, document, locale } = useOpenCase()
-  const { set, view } = held
+  const { set, view, isPublic } = held
   const deciding = view.binding === null ? undefined : view.readings[view.binding]
   return (
     <li className="border-rule border-b py-2">
@@ -70,7 +70,7 @@ function LimitLine({ held, isChosen }: { held: Held; isChosen: boolean }) {
             ))}
           </ul>
           <p className="text-soft mt-2 text-xs">
-            {set.source}, {formatDay(set.day, locale)}. Check before use.
+            {set.source}, {formatDay(set.day, locale)}.{isPublic && ' Check before use.'}
           </p>
         </>
       )}

@@ -9,7 +9,7 @@ import { useOption } from '../OptionContext'
 import { useOfferedTable } from '../useOfferedTable'
 
 /** A limit set with what it says of the option that is shown. */
-export type Held = { id: string; set: LimitSetView['set']; view: SetView }
+export type Held = Pick<LimitSetView, 'id' | 'set' | 'isPublic'> & { view: SetView }
 
 /** What the shown option comes to under the limit sets of the case's market. */
 export type Affordability = {
@@ -41,9 +41,9 @@ export function useAffordability(): Answer<Affordability> | 'no sets' {
 type Answered = { document: CaseDocument; sets: readonly LimitSetView[]; view: AffordabilityView }
 
 function affordabilityOf({ document, sets, view }: Answered, wanted: string | null): Affordability | null {
-  const held = sets.flatMap(({ id, set }, index) => {
+  const held = sets.flatMap(({ id, set, isPublic }, index) => {
     const own = view.sets[index]
-    return own ? [{ id, set, view: own }] : []
+    return own ? [{ id, set, isPublic, view: own }] : []
   })
   const chosen = held.find(({ id }) => id === wanted) ?? held[0]
   return chosen ? { document, view, sets: held, chosen } : null

@@ -1,6 +1,6 @@
 import type { ClientLinkView } from '../../api/client'
 import { formatMoney } from '../../format/amount'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 import { formatPercent } from '../../format/percent'
 import { formatTerm } from '../../format/term'
 import { useOpenCase } from '../CaseContext'

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { issuedQuery } from '../../api/handouts'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 import { useOpenCase } from '../CaseContext'
 
 /** When a hand-out was issued last. */

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { issuedPdf, issuedQuery } from '../../api/handouts'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 import { saveFile } from '../../ui/saveFile'
 import { TextButton } from '../../ui/TextButton'
 import { useOpenCase } from '../CaseContext'

@@ -55,7 +55,7 @@ export function RentTable({ letting: { letting, view, programme } }: { letting: 
       </div>
       <p className="text-soft mt-1 text-xs">
         The cover is that of the loan as it is. {bandWords(terms)}. {terms.source},{' '}
-        {formatDay(terms.day, locale)}. Check before use.
+        {formatDay(terms.day, locale)}.
       </p>
     </section>
   )

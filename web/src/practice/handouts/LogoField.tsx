@@ -1,7 +1,6 @@
 import { useId, useState } from 'react'
 import { TextButton } from '../../ui/TextButton'
-
-const MOST_BYTES = 220 * 1024
+import { logoOf } from './logo'
 
 type LogoFieldProps = { logo: string | null; take: (logo: string | null) => void }
 
@@ -11,12 +10,12 @@ export function LogoField({ logo, take }: LogoFieldProps) {
   const [problem, setProblem] = useState<string | null>(null)
   const choose = async (file: File | undefined) => {
     if (!file) return
-    if (!['image/png', 'image/jpeg'].includes(file.type) || file.size > MOST_BYTES) {
-      setProblem('The logo must be a PNG or JPEG image of at most 220 KB.')
-      return
+    try {
+      take(await logoOf(file))
+      setProblem(null)
+    } catch (failure) {
+      setProblem(failure instanceof Error ? failure.message : String(failure))
     }
-    setProblem(null)
-    take(await dataAddress(file))
   }
   return (
     <div>
@@ -26,7 +25,7 @@ export function LogoField({ logo, take }: LogoFieldProps) {
       <input
         id={id}
         type="file"
-        accept="image/png,image/jpeg"
+        accept="image/*"
         className="block w-full"
         aria-invalid={problem !== null}
         aria-describedby={`${id}-problem`}
@@ -44,11 +43,3 @@ export function LogoField({ logo, take }: LogoFieldProps) {
     </div>
   )
 }
-
-const dataAddress = (file: Blob) =>
-  new Promise<string>((resolve, reject) => {
-    const reader = new FileReader()
-    reader.onload = () => resolve(typeof reader.result === 'string' ? reader.result : '')
-    reader.onerror = () => reject(new Error('The file cannot be read.'))
-    reader.readAsDataURL(file)
-  })

@@ -12,8 +12,7 @@ const allKept = (views: readonly LimitSetView[]): KeptRule<LimitSetDocument>[] =
 /** The practice's limit sets as rules. */
 export const LIMIT_SETS: RuleKind<LimitSetDocument> = {
   title: 'Limits',
-  intro:
-    'What lenders and programmes ask of an application. Each case is held against those of its market. Lenders change them: check before use.',
+  intro: 'What lenders and programmes ask of an application. Each case is held against those of its market.',
   empty: 'No limits yet. Add the public ones of a market, or those of a lender.',
   addWords: 'Add a limit set…',
   queryKey: limitSetsQuery.queryKey,

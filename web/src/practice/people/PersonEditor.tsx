@@ -6,12 +6,14 @@ import {
   bringBack,
   changePerson,
   dropSecondFactor,
+  endSessions,
   endWork,
   peopleQuery,
   sendPasswordLink,
   sentMailQuery,
 } from '../../api/people'
 import { sessionQuery } from '../../app/session'
+import { ConfirmDialog } from '../../ui/ConfirmDialog'
 import { RadioChoice } from '../../ui/RadioChoice'
 import { TextButton } from '../../ui/TextButton'
 import { PasswordLink } from './PasswordLink'
@@ -23,6 +25,7 @@ export function PersonEditor({ person, close }: { person: Person; close: () => v
   const { id, state } = person
   const [name, setName] = useState(person.name)
   const [role, setRole] = useState(person.role)
+  const [asks, setAsks] = useState(false)
   const refresh = () =>
     Promise.all(
       [peopleQuery, sentMailQuery, sessionQuery].map(({ queryKey }) =>
@@ -32,10 +35,12 @@ export function PersonEditor({ person, close }: { person: Person; close: () => v
   const acting = useMutation({
     mutationFn: (act: () => Promise<Person>) => act(),
     onSuccess: close,
+    onError: () => setAsks(false),
     onSettled: refresh,
   })
   const sending = useMutation({ mutationFn: () => sendPasswordLink(id), onSettled: refresh })
-  const error = acting.error ?? sending.error
+  const ending = useMutation({ mutationFn: () => endSessions(id) })
+  const error = acting.error ?? sending.error ?? ending.error
   if (state === 'LEFT') {
     return (
       <p className="mt-3 flex flex-wrap items-center gap-5">
@@ -89,8 +94,22 @@ export function PersonEditor({ person, close }: { person: Person; close: () => v
             Let them in without a code
           </TextButton>
         )}
-        <TextButton onClick={() => acting.mutate(() => endWork(id))}>End their work here</TextButton>
+        <TextButton disabled={ending.isPending} onClick={() => ending.mutate()}>
+          {ending.isSuccess ? 'Signed out everywhere' : 'Sign out everywhere'}
+        </TextButton>
+        <TextButton onClick={() => setAsks(true)}>End their work here</TextButton>
       </p>
+      {asks && (
+        <ConfirmDialog
+          title={`End ${person.name}’s work here?`}
+          actWords="End their work"
+          act={() => acting.mutate(() => endWork(id))}
+          cancel={() => setAsks(false)}
+        >
+          They are signed out at once and cannot sign in. Their cases stay, with their name, and they can be
+          brought back.
+        </ConfirmDialog>
+      )}
       {sending.data && (
         <div className="mt-3">
           <PasswordLink

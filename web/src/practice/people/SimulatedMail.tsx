@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { sentMailQuery } from '../../api/people'
-import { formatMoment } from '../../format/date'
+import { formatMoment } from '../../format/moment'
 
 /** What would have been sent to the practice's people, if there were a mail server. */
 export function SimulatedMail() {

@@ -7,13 +7,18 @@ import { ProgrammeEditor } from './ProgrammeEditor'
 import { linesOf, summaryOf } from './programmeWords'
 
 const allKept = (views: readonly ProgrammeView[]): KeptRule<ProgrammeDocument>[] =>
-  views.map(({ programme, ...state }) => ({ ...state, rule: programme }))
+  views.map(({ programme, ...state }) => ({
+    ...state,
+    rule: programme,
+    // None is shipped: each is the practice's own.
+    isPublic: false,
+  }))
 
 /** The practice's letting programmes as rules. */
 export const PROGRAMMES: RuleKind<ProgrammeDocument> = {
   title: 'Programmes',
   intro:
-    'How lenders lend on homes that are let: how far the rent must cover, up to which share of the value, at which rate. Lenders change them: check before use.',
+    'How lenders lend on homes that are let: how far the rent must cover, up to which share of the value, at which rate.',
   empty: 'No programmes yet. Add that of a lender.',
   addWords: 'Add a programme…',
   queryKey: programmesQuery.queryKey,

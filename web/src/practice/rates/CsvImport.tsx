@@ -21,7 +21,7 @@ export function CsvImport({ take }: CsvImportProps) {
         label="Comma-separated values"
         hint="First line: rate, points. Or: ltv above, ltv up to, score from, score to, points."
         placeholder={'rate, points\n6.125, 1\n6.25, 0.5'}
-        read={readRateCsv}
+        read={(text, columns) => readRateCsv(text, { ...columns })}
         preview={({ offers, addOns }) => [...offers.map(offerWords), ...addOns.map(addOnWords)]}
         take={take}
       />

@@ -1,4 +1,4 @@
-import { pageLocale } from '../../format/pageLocale'
+import { formatDayAndTime } from '../../format/moment'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { TextButton } from '../../ui/TextButton'
 import { OwnersOnly } from '../OwnersOnly'
@@ -26,7 +26,7 @@ export function RuleHistory<D extends AnyRule>({ kind, kept }: RuleHistoryProps<
         {states.data?.map((state, index, all) => (
           <li key={state.revision} className="py-1.5">
             <p className="flex flex-wrap items-baseline gap-x-4">
-              <span className="font-medium">{written(state.savedAt)}</span> {state.savedBy}
+              <span className="font-medium">{formatDayAndTime(state.savedAt)}</span> {state.savedBy}
               {index > 0 && (
                 <OwnersOnly>
                   <TextButton disabled={bringing.isPending} onClick={() => bringing.mutate(state)}>
@@ -68,6 +68,3 @@ function Changes<D>({ now, before, lines }: ChangesProps<D>) {
     </ul>
   )
 }
-
-const written = (instant: string) =>
-  new Date(instant).toLocaleString(pageLocale(), { dateStyle: 'medium', timeStyle: 'short' })

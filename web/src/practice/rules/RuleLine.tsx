@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { formatDay } from '../../format/date'
+import { pageLocale } from '../../format/pageLocale'
 import { TextButton } from '../../ui/TextButton'
 import { LineActions } from '../LineActions'
 import type { AnyRule, KeptRule, RuleKind } from './rule'
@@ -28,7 +29,7 @@ export function RuleLine<D extends AnyRule>({ kind, kept, edit, remove }: RuleLi
       </div>
       <p className="text-soft">{kind.summary(kept.rule)}.</p>
       <p className="text-soft text-xs">
-        {source}, {formatDay(day, navigator.language)}. Check before use.
+        {source}, {formatDay(day, pageLocale())}.{kept.isPublic && ' Check before use.'}
       </p>
       {isHistory && <RuleHistory kind={kind} kept={kept} />}
     </>

@@ -2,7 +2,15 @@ import type { ReactNode } from 'react'
 import type { Market } from '../../format/market'
 
 /** A state of one of the practice's rules: a limit set or a programme. */
-export type KeptRule<D> = { id: string; revision: number; rule: D; savedAt: string; savedBy: string }
+export type KeptRule<D> = {
+  id: string
+  revision: number
+  rule: D
+  /** Whether it says what is published for all, and not the practice's own: it is to be checked before use. */
+  isPublic: boolean
+  savedAt: string
+  savedBy: string
+}
 
 /** What every rule says of itself. */
 export type AnyRule = { name: string; market: Market; source: string; day: string }

@@ -7,10 +7,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -170,6 +174,30 @@ class HandoutTest extends Journey {
         page.navigate("/practice/hand-outs");
         advisor.press("Delete Zebra, loan alone");
         assertThat(templates).not().containsText("Zebra");
+    }
+
+    @Test
+    void aLogoOfAnySizeIsScaledAndWhatIsNoPictureIsRefused() throws IOException {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        page.navigate("/practice/hand-outs");
+        Locator logo = page.getByAltText("The logo");
+        String before = logo.getAttribute("src");
+        Locator field = page.getByLabel("Logo", new Page.GetByLabelOptions().setExact(true));
+
+        field.setInputFiles(new FilePayload("logo.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.ALERT)
+                        .filter(new Locator.FilterOptions().setHasText("This file is not a picture")))
+                .isVisible();
+        assertThat(logo).hasAttribute("src", before);
+
+        ByteArrayOutputStream large = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(6000, 3000, BufferedImage.TYPE_INT_RGB), "png", large);
+        field.setInputFiles(new FilePayload("large.png", "image/png", large.toByteArray()));
+        assertThat(logo).not().hasAttribute("src", before);
+        Assertions.assertThat(
+                        logo.evaluate("image => image.decode().then(() => [image.naturalWidth, image.naturalHeight])"))
+                .isEqualTo(List.of(1000, 500));
     }
 
     private static String saved(Page page, Advisor advisor, String button) throws IOException {

@@ -50,10 +50,43 @@ class PeopleTest extends Journey {
 
         owner.press("Done");
         owner.press("Edit Ivo Tamm");
+        owner.press("Sign out everywhere");
+        assertThat(button(page, "Signed out everywhere")).isVisible();
+        invited.page().navigate("/cases");
+        exactly(invited.page(), "Email").fill("ivo@larkfield.example");
+        exactly(invited.page(), "Password").fill(PASSWORD);
+        invited.press("Show password");
+        assertThat(exactly(invited.page(), "Password")).hasAttribute("type", "text");
+        invited.press("Sign in");
+        assertThat(invited.heading("Cases")).isVisible();
+
         owner.press("End their work here");
+        assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("They are signed out at once");
+        owner.press("Cancel");
+        owner.press("End their work here");
+        owner.press("End their work");
         assertThat(line(page, "Ivo Tamm")).containsText("Left");
         invited.page().navigate("/cases");
         assertThat(button(invited.page(), "Sign in")).isVisible();
+    }
+
+    @Test
+    void thePracticeIsRenamedAndChoosesItsTimeZoneAndBackAgain() {
+        Advisor owner = setUp("Renfeild Advice", "lene@renamed.example");
+        Page page = owner.page();
+        page.navigate("/practice");
+        Locator name = exactly(page, "Name");
+        name.selectText();
+        name.pressSequentially("Renfield Advice", new Locator.PressSequentiallyOptions().setDelay(80));
+        owner.press("Save name");
+        assertThat(button(page, "Save name")).isDisabled();
+        owner.choose("Time zone", "Europe/London");
+        owner.choose("Time zone", "UTC");
+        page.reload();
+        assertThat(exactly(page, "Name")).hasValue("Renfield Advice");
+        assertThat(page.getByLabel("Time zone")).containsText("UTC");
+        owner.press("Lene Cora Larkfield");
+        assertThat(page.getByRole(AriaRole.MENU)).containsText("Renfield Advice");
     }
 
     @Test

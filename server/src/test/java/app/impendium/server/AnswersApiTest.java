@@ -245,18 +245,27 @@ class AnswersApiTest {
     @Test
     void aPracticeChoosesItsMarketOnce() {
         Client own = Client.ofOwnPractice("Ida Moor", "ida@moor.example");
-        assertThat(own.putUnconditionally("/api/practice", "{\"market\":\"CA\",\"timeZone\":\"America/Halifax\"}")
+        assertThat(own.putUnconditionally(
+                                "/api/practice",
+                                "{\"name\":\"Moor Advice\",\"market\":\"CA\",\"timeZone\":\"America/Halifax\"}")
                         .status())
                 .isEqualTo(200);
 
         assertThat(own.get("/api/starting-case").body().get("market").asString())
                 .isEqualTo("CA");
         assertThat(own.get("/api/practice").body().toString())
-                .isEqualTo("{\"market\":\"CA\",\"timeZone\":\"America/Halifax\"}");
-        Answer noMarket = own.putUnconditionally("/api/practice", "{\"market\":null,\"timeZone\":\"UTC\"}");
+                .isEqualTo("{\"name\":\"Moor Advice\",\"market\":\"CA\",\"timeZone\":\"America/Halifax\"}");
+        assertThat(own.get("/api/session").body().at("/practice").asString()).isEqualTo("Moor Advice");
+        assertThat(own.putUnconditionally("/api/practice", "{\"name\":\" \",\"market\":\"CA\",\"timeZone\":\"UTC\"}")
+                        .messageAt("/name"))
+                .isEqualTo("Type what your practice is called.");
+        Answer noMarket = own.putUnconditionally(
+                "/api/practice", "{\"name\":\"Moor Advice\",\"market\":null,\"timeZone\":\"UTC\"}");
         assertThat(noMarket.status()).isEqualTo(422);
         assertThat(noMarket.messageAt("/market")).isEqualTo("Choose a market.");
-        assertThat(own.putUnconditionally("/api/practice", "{\"market\":\"CA\",\"timeZone\":\"Moon/Crater\"}")
+        assertThat(own.putUnconditionally(
+                                "/api/practice",
+                                "{\"name\":\"Moor Advice\",\"market\":\"CA\",\"timeZone\":\"Moon/Crater\"}")
                         .messageAt("/timeZone"))
                 .isEqualTo("There is no such time zone: choose one such as America/Chicago.");
     }
@@ -273,7 +282,8 @@ class AnswersApiTest {
     }
 
     private static LocalDate firstPayment(Client client, String zone) {
-        client.putUnconditionally("/api/practice", "{\"market\":\"US\",\"timeZone\":\"" + zone + "\"}");
+        client.putUnconditionally(
+                "/api/practice", "{\"name\":\"Lund Advice\",\"market\":\"US\",\"timeZone\":\"" + zone + "\"}");
         return LocalDate.parse(client.get("/api/starting-case")
                 .body()
                 .at("/options/0/terms/firstPayment")

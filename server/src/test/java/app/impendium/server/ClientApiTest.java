@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The clients of a practice, and whose its cases are. */
 class ClientApiTest {
@@ -129,13 +130,29 @@ class ClientApiTest {
         Answer merged = own.post("/api/clients/" + kept + "/merge/" + gone, "");
 
         assertThat(merged.status()).isEqualTo(200);
-        assertThat(merged.body().get("details"))
-                .isEqualTo(JSON.readTree(details("Odile Brandt", "odile@brandt.example", "0555 0142", "4 Fern Quay")));
+        ObjectNode known =
+                (ObjectNode) JSON.readTree(details("Odile Brandt", "odile@brandt.example", "0555 0142", "4 Fern Quay"));
+        assertThat(merged.body().get("details")).isEqualTo(known.put("notes", "Also known as: O. Brandt"));
         assertThat(titles(own.get("/api/cases?client=" + kept))).containsExactly("9 Fern Quay", "3 Fern Quay");
         assertThat(own.get("/api/clients/" + gone).status()).isEqualTo(404);
         assertThat(own.get("/api/clients/doubles").body()).isEmpty();
         assertThat(own.post("/api/clients/" + kept + "/merge/" + kept, "").status())
                 .isEqualTo(409);
+    }
+
+    @Test
+    void whatBothKnowDifferentlyIsKeptInTheNotes() {
+        Client own = Client.ofOwnPractice("Ida Brandt", "ida@merged-clients.example");
+        String kept = client(own, "Odile Brandt", "odile@home.example", "0555 0142", "4 Fern Quay");
+        String gone = client(own, "Odile Brandt", "odile@work.example", "0555 0199", "1 Mill Lane");
+
+        JsonNode merged = own.post(kept + "/merge/" + gone.substring(gone.lastIndexOf('/') + 1), "")
+                .body()
+                .get("details");
+
+        assertThat(merged.get("email").asString()).isEqualTo("odile@home.example");
+        assertThat(merged.get("notes").asString())
+                .isEqualTo("Other email: odile@work.example\n\nOther phone: 0555 0199\n\nOther address: 1 Mill Lane");
     }
 
     private static String client(Client own, String name, String email, String phone, String address) {

@@ -26,6 +26,7 @@ class LimitSetsTest {
         Answer created = ida.post(SETS, LimitSetDocuments.set("House limits").toString());
         String address = created.header("Location");
         assertThat(created.status()).isEqualTo(201);
+        assertThat(created.body().get("isPublic").asBoolean()).isFalse();
         assertThat(ida.get(SETS).body().at("/0/set"))
                 .hasToString(LimitSetDocuments.set("House limits").toString());
 
@@ -42,6 +43,27 @@ class LimitSetsTest {
         assertThat(states.at("/1/savedBy").asString()).isEqualTo("Ida Brandt");
         assertThat(ida.delete(address).status()).isEqualTo(204);
         assertThat(ida.get(SETS).body()).isEmpty();
+    }
+
+    @Test
+    void twoOfOneNameAreRefusedWhateverTheirCapitals() {
+        Client ida = Client.ofOwnPractice("Ida Brandt", "ida@same-name.example");
+        String address =
+                ida.post(SETS, LimitSetDocuments.set("House limits").toString()).header("Location");
+        ida.post(SETS, LimitSetDocuments.set("Ferry Bank").toString());
+
+        assertThat(ida.post(SETS, LimitSetDocuments.set(" house LIMITS ").toString())
+                        .messageAt("/name"))
+                .isEqualTo("The practice has a limit set called “house LIMITS”.");
+        assertThat(ida.put(address, "\"0\"", LimitSetDocuments.set("Ferry Bank").toString())
+                        .status())
+                .isEqualTo(422);
+        assertThat(ida.put(
+                                address,
+                                "\"0\"",
+                                LimitSetDocuments.set("House limits").toString())
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test
@@ -77,6 +99,8 @@ class LimitSetsTest {
         assertThat(started).hasSize(count);
         assertThat(started.at("/0/set/name").asString()).isEqualTo(first);
         assertThat(started.at("/0/set/source").asString()).isNotBlank();
+        assertThat(started.valueStream().map(set -> set.get("isPublic").asBoolean()))
+                .containsOnly(true);
         assertThat(own.post(SETS + "/starting?market=" + market, "").body()).isEmpty();
         assertThat(own.get(SETS).body()).hasSize(count);
     }

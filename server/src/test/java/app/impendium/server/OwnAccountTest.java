@@ -32,6 +32,8 @@ class OwnAccountTest {
                 .isEqualTo("This is not your password.");
         assertThat(changePassword(here, Client.PASSWORD, "changes@own.example").messageAt("/password"))
                 .startsWith("This password is easy to guess");
+        assertThat(changePassword(here, Client.PASSWORD, Client.PASSWORD).messageAt("/password"))
+                .isEqualTo("This is your current password. Choose another.");
         assertThat(changePassword(here, Client.PASSWORD, OTHER_PASSWORD).status())
                 .isEqualTo(204);
 

@@ -90,6 +90,21 @@ class PeopleApiTest {
     }
 
     @Test
+    void whoIsSignedOutEverywhereSignsInAgainAndGoesOnWorking() {
+        Client owner = Client.ofOwnPractice("Maud Tilling", "maud@signed-out.example");
+        Client advisor = People.advisorOf(owner, "Ossian Reed", "ossian@signed-out.example");
+        String id = idOf(owner, "Ossian Reed");
+
+        assertThat(owner.delete("/api/people/" + id + "/sessions").status()).isEqualTo(204);
+
+        assertThat(advisor.get("/api/cases").status()).isEqualTo(401);
+        assertThat(owner.get("/api/cases").status()).isEqualTo(200);
+        assertThat(signIn("ossian@signed-out.example", GOOD_PASSWORD)).isEqualTo(204);
+        Client other = Client.ofOwnPractice("Io Brandt", "io@signed-out.example");
+        assertThat(other.delete("/api/people/" + id + "/sessions").status()).isEqualTo(404);
+    }
+
+    @Test
     void whoLeavesIsSignedOutAtOnceAndComesBackWhenBroughtBack() {
         Client owner = Client.ofOwnPractice("Maud Tilling", "maud@tilling.example");
         Client advisor = People.advisorOf(owner, "Ossian Reed", "ossian@reed.example");

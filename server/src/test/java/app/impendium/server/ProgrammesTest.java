@@ -40,8 +40,8 @@ class ProgrammesTest {
 
     @ParameterizedTest
     @CsvSource({
-        "bands, '[]', /bands, OUT_OF_RANGE",
-        "bases, '[]', /bases, OUT_OF_RANGE",
+        "bands, '[]', /bands, NO_ENTRIES",
+        "bases, '[]', /bases, NO_ENTRIES",
         "bands, '[{\"id\": \"a\", \"leastCover\": 1.1, \"loanToValuePercent\": 80, \"addOnPercent\": 0},"
                 + "{\"id\": \"b\", \"leastCover\": 1.10, \"loanToValuePercent\": 75, \"addOnPercent\": 1}]',"
                 + " /bands/1/leastCover, BAND_TWICE",

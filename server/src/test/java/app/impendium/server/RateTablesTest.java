@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.impendium.server.Client.Answer;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The practice's rate tables, what is read into them, and what a seller's credit makes of them. */
@@ -95,6 +96,13 @@ class RateTablesTest {
         assertThat(refused.messageAt("/lines/3/ratePercent")).contains("0 % to 30 %");
         assertThat(refused.messageAt("/lines/4/pointsPercent")).isEqualTo("A number is missing here.");
         assertThat(csv("price,colour\n1,2\n").messageAt("/lines/1")).startsWith("The first line must name the columns");
+        ObjectNode matched = new JsonMapper().createObjectNode().put("text", "Satz,Punkte\n5.5,1\n");
+        matched.putObject("columns").put("rate", "Satz").put("points", "Punkte");
+        assertThat(BEA.post(TABLES + "/csv", matched.toString())
+                        .body()
+                        .at("/offers/0/ratePercent")
+                        .asString())
+                .isEqualTo("5.5");
         assertThat(csv("").messageAt("/lines/1")).startsWith("The first line must name the columns");
         assertThat(csv("rate,points\n" + "5,0\n".repeat(101)).messageAt("/lines"))
                 .contains("1 to 100");

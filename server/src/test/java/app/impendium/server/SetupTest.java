@@ -25,7 +25,8 @@ class SetupTest {
         Client owner = signedIn("first@set-up.example", GOOD_PASSWORD);
         assertThat(owner.get("/api/session").body().at("/practice").asString()).isEqualTo("Larkfield Advice");
         assertThat(owner.get("/api/session").body().at("/role").asString()).isEqualTo("OWNER");
-        assertThat(owner.get("/api/practice").body()).hasToString("{\"market\":\"GB\",\"timeZone\":\"Europe/London\"}");
+        assertThat(owner.get("/api/practice").body())
+                .hasToString("{\"name\":\"Larkfield Advice\",\"market\":\"GB\",\"timeZone\":\"Europe/London\"}");
         assertThat(owner.get("/api/cases").body().at("/total").asInt()).isZero();
         assertThat(setUp(wanted("ABOI2345EFGH6723", "second@set-up.example")).messageAt("/code"))
                 .startsWith("This is not a set-up code that is good.");
@@ -46,6 +47,10 @@ class SetupTest {
         assertThat(setUp(wanted(code, "m@set-up.example").put("password", "larkfield advice"))
                         .messageAt("/password"))
                 .startsWith("This password is easy to guess");
+        assertThat(setUp(wanted(code, "m@set-up.example").put("password", "impendium1234"))
+                        .messageAt("/password"))
+                .startsWith("This password is easy to guess");
+        assertThat(new Client().get("/api/setup").body()).hasToString("{\"isEmpty\":false}");
         assertThat(setUp(wanted(code, "m@set-up.example")).status()).isEqualTo(204);
     }
 

@@ -26,7 +26,7 @@ public record LimitSet(
     public LimitSet {
         tests = List.copyOf(tests);
         Findings findings = new Findings();
-        findings.inRange(Limits.TESTS, tests.size(), 1, MOST_TESTS);
+        findings.someIn(Limits.TESTS, tests.size(), MOST_TESTS);
         findings.inRange(Limits.LONGEST_TERM, longestTermYears, 1, MOST_YEARS);
         findings.inRange(Limits.LEFT_OUT_AT_MOST, debtRule.leftOutAtMost(), 0, MOST_PAYMENTS_LEFT);
         findings.throwIfAny();

@@ -7,6 +7,8 @@ package app.impendium.core.finding;
 public enum Code {
     /** Outside its range: given, least, most, both allowed. */
     OUT_OF_RANGE,
+    /** A list without entries that needs at least one: most. */
+    NO_ENTRIES,
     /** Not above zero: given. */
     NOT_ABOVE_ZERO,
     /** More decimals than are kept: given, most decimals. */

@@ -46,6 +46,19 @@ public final class Findings {
         return isInRange;
     }
 
+    /**
+     * Adds a finding unless a list has from one to {@code most} entries.
+     *
+     * @param list its path, the name of the list
+     */
+    public void someIn(String list, int entries, int most) {
+        if (entries == 0) {
+            add(Finding.of(list, Code.NO_ENTRIES, new Value.Count(most)));
+        } else {
+            inRange(list, entries, 1, most);
+        }
+    }
+
     /** Everything found so far. */
     public List<Finding> all() {
         return List.copyOf(all);

@@ -34,7 +34,7 @@ public record RateTable(LoanTerm term, List<RateOffer> offers, List<AddOn> addOn
                 .toList();
         addOns = List.copyOf(addOns);
         Findings findings = new Findings();
-        findings.inRange(Table.OFFERS, offers.size(), 1, MOST);
+        findings.someIn(Table.OFFERS, offers.size(), MOST);
         findings.inRange(Table.ADD_ONS, addOns.size(), 0, MOST);
         findings.throwIfAny();
         Set<BigDecimal> seen = new HashSet<>();

@@ -40,8 +40,8 @@ public record Programme(Cover cover, List<CoverageBand> bands, List<BasisTerms> 
         bands = List.copyOf(bands);
         bases = List.copyOf(bases);
         Findings findings = new Findings();
-        findings.inRange(Letting.BANDS, bands.size(), 1, MOST_BANDS);
-        findings.inRange(Letting.BASES, bases.size(), 1, LettingBasis.values().length);
+        findings.someIn(Letting.BANDS, bands.size(), MOST_BANDS);
+        findings.someIn(Letting.BASES, bases.size(), LettingBasis.values().length);
         findings.throwIfAny();
         checkBands(bands, findings);
         checkBases(bases, findings);

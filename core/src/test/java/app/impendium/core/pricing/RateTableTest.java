@@ -93,7 +93,7 @@ class RateTableTest {
     void refusesWhatIsNoTable() {
         assertThatThrownBy(() -> new RateTable(LoanTerm.ofYears(30), List.of(), List.of()))
                 .isInstanceOf(CaseException.class)
-                .hasMessageContaining("offers: OUT_OF_RANGE 0, 1, 100");
+                .hasMessageContaining("offers: NO_ENTRIES 100");
         assertThatThrownBy(() ->
                         new RateTable(LoanTerm.ofYears(30), List.of(offer("6", "0"), offer("6.0", "1")), List.of()))
                 .hasMessageContaining("RATE_TWICE 6 %");

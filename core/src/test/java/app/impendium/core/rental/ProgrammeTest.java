@@ -31,7 +31,7 @@ class ProgrammeTest {
     @Test
     void refusesBandsThatOverlapOrAreNeverUsed() {
         assertThat(refused(List.of(), List.of(LetHomes.terms(LettingBasis.LONG, "100", "80"))))
-                .containsExactly("bands " + Code.OUT_OF_RANGE);
+                .containsExactly("bands " + Code.NO_ENTRIES);
         assertThat(refused(
                         List.of(LetHomes.band("1.2", "80", "0"), LetHomes.band("1.20", "75", "0.5")),
                         List.of(LetHomes.terms(LettingBasis.LONG, "100", "80"))))

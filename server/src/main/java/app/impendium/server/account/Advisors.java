@@ -97,6 +97,12 @@ public class Advisors {
         own(practiceId, id).takePassword(passwords.encode(password));
     }
 
+    /** Whether somebody works with this email and signs in with this password. */
+    @Transactional(readOnly = true)
+    public boolean opens(String email, String password) {
+        return byEmail(email).filter(advisor -> isPassword(advisor, password)).isPresent();
+    }
+
     /** Whether this is their password. */
     boolean isPassword(SignedInAdvisor advisor, String password) {
         return passwords.matches(

@@ -53,6 +53,13 @@ class OwnAccount {
     /** @throws RefusedException if the password may not be chosen */
     @Transactional
     void changePassword(SignedInAdvisor advisor, String password) {
+        if (advisors.isPassword(advisor, password)) {
+            throw RefusedException.atField(
+                    "/password",
+                    "the same password",
+                    "another password",
+                    "This is your current password. Choose another.");
+        }
         rules.check("/password", password, List.of(advisor.name(), advisor.email()));
         advisors.takePassword(advisor.practiceId(), advisor.id(), password);
         tell(

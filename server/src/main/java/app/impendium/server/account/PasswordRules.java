@@ -20,6 +20,9 @@ public class PasswordRules {
     /** Of 0 to 4: from here on it takes more than a hundred million guesses. */
     private static final int LEAST_STRENGTH = 3;
 
+    /** Others try what the product is called before anything else. */
+    private static final List<String> OWN_NAMES = List.of("impendium", "lantern-harbour");
+
     private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
     private final Zxcvbn guesses = new Zxcvbn();
@@ -48,7 +51,8 @@ public class PasswordRules {
 
     /** What is known as it is, and each word of it apart, since people put theirs together otherwise. */
     private static List<String> words(List<String> known) {
-        return Stream.concat(known.stream(), known.stream().flatMap(NO_LETTERS::splitAsStream))
+        List<String> all = Stream.concat(OWN_NAMES.stream(), known.stream()).toList();
+        return Stream.concat(all.stream(), all.stream().flatMap(NO_LETTERS::splitAsStream))
                 .toList();
     }
 

@@ -2,6 +2,9 @@ package app.impendium.server.client;
 
 import app.impendium.server.account.PersonFields;
 import app.impendium.server.problem.RefusedException;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What is known of a client; empty where it is not.
@@ -44,15 +47,36 @@ public record ClientDetails(String name, String email, String phone, String addr
         }
     }
 
-    /** The same with what another knows where this knows nothing; their notes one after the other. */
+    /**
+     * The same with what another knows where this knows nothing. What both know differently stands in the notes, and their notes one
+     * after the other: nothing is lost.
+     *
+     * @throws RefusedException if that is more than notes hold
+     */
     ClientDetails filledFrom(ClientDetails other) {
-        String both = notes.isEmpty() || other.notes.isEmpty() ? notes + other.notes : notes + "\n\n" + other.notes;
-        return new ClientDetails(
-                name,
-                either(email, other.email),
-                either(phone, other.phone),
-                either(address, other.address),
-                both.substring(0, Math.min(both.length(), MOST_NOTES)));
+        String both = Stream.of(
+                        notes,
+                        other.notes,
+                        also("Also known as", name, other.name),
+                        also("Other email", email, other.email),
+                        also("Other phone", phone, other.phone),
+                        also("Other address", address, other.address))
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining("\n\n"));
+        ClientDetails filled = new ClientDetails(
+                name, either(email, other.email), either(phone, other.phone), either(address, other.address), both);
+        filled.check();
+        return filled;
+    }
+
+    private static String also(String words, String own, String other) {
+        boolean isLost = !own.isEmpty() && !other.isEmpty() && !bare(own).equals(bare(other));
+        return isLost ? words + ": " + other : "";
+    }
+
+    /** However it is written: 0555 0142 and 05550142 are one number. */
+    private static String bare(String line) {
+        return line.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}@]", "");
     }
 
     private static String either(String one, String other) {

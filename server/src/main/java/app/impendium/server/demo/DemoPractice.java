@@ -1,5 +1,6 @@
 package app.impendium.server.demo;
 
+import app.impendium.server.account.Advisors;
 import app.impendium.server.account.Advisors.NewAdvisor;
 import app.impendium.server.account.DemoPassword;
 import app.impendium.server.account.SignedInAdvisor;
@@ -44,6 +45,7 @@ import tools.jackson.databind.node.ObjectNode;
 class DemoPractice implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoPractice.class);
     private static final String NAME = "Ostrander & Pell, Marrowby";
+    private static final String OWNER = "bea@ostrander-pell.example";
     private static final ZoneId TIME_ZONE = ZoneId.of("America/Chicago");
 
     /** The last is saved last, and so stands first in the list. */
@@ -65,6 +67,7 @@ class DemoPractice implements ApplicationRunner {
             "quarry-lane");
 
     private final PracticeSetup setup;
+    private final Advisors advisors;
     private final CaseStore store;
     private final Clients clients;
     private final RateTables rates;
@@ -78,6 +81,7 @@ class DemoPractice implements ApplicationRunner {
 
     DemoPractice(
             PracticeSetup setup,
+            Advisors advisors,
             CaseStore store,
             Clients clients,
             RateTables rates,
@@ -89,6 +93,7 @@ class DemoPractice implements ApplicationRunner {
             JsonMapper json,
             @Value("${impendium.demo}") boolean asked) {
         this.setup = setup;
+        this.advisors = advisors;
         this.store = store;
         this.clients = clients;
         this.rates = rates;
@@ -108,40 +113,43 @@ class DemoPractice implements ApplicationRunner {
             return;
         }
         if (!setup.isEmpty()) {
-            LOG.info("Practices are there already: no demo is set up");
+            LOG.info(
+                    advisors.opens(OWNER, DemoPassword.TEXT)
+                            ? "The demo practice is there already, and opens"
+                            : "Practices are there already: no demo is set up");
             return;
         }
-        List<SignedInAdvisor> advisors = setup.create(
+        List<SignedInAdvisor> people = setup.create(
                 NAME,
                 Market.US,
                 TIME_ZONE,
                 List.of(
-                        new NewAdvisor("Bea Ostrander", "bea@ostrander-pell.example", DemoPassword.TEXT),
+                        new NewAdvisor("Bea Ostrander", OWNER, DemoPassword.TEXT),
                         new NewAdvisor("Tobias Pell", "tobias@ostrander-pell.example", DemoPassword.TEXT)));
-        rates.create(advisors.get(0), read("rates", RateTableDocument.class));
+        rates.create(people.get(0), read("rates", RateTableDocument.class));
         Map<String, UUID> rules = new HashMap<>();
         for (LimitSetDocument set : read("limits", LimitSetDocument[].class)) {
-            rules.put(set.name(), limits.create(advisors.get(0), set).id());
+            rules.put(set.name(), limits.create(people.get(0), set).id());
         }
         for (ProgrammeDocument programme : read("programmes", ProgrammeDocument[].class)) {
             rules.put(
                     programme.name(),
-                    programmes.create(advisors.get(0), programme).id());
+                    programmes.create(people.get(0), programme).id());
         }
         for (ClientDetails client : read("clients", ClientDetails[].class)) {
-            clients.create(advisors.get(0), client);
+            clients.create(people.get(0), client);
         }
         for (int i = 0; i < CASES.size(); i++) {
-            store.create(advisors.get((i + 1) % advisors.size()), readCase(CASES.get(i), rules));
+            store.create(people.get((i + 1) % people.size()), readCase(CASES.get(i), rules));
         }
-        letterheads.save(advisors.get(0), read("letterhead", LetterheadDocument.class));
+        letterheads.save(people.get(0), read("letterhead", LetterheadDocument.class));
         for (HandoutTemplateDocument template : read("templates", HandoutTemplateDocument[].class)) {
-            templates.create(advisors.get(0), template);
+            templates.create(people.get(0), template);
         }
         for (Market market : Market.values()) {
-            starting.add(advisors.get(0), market);
+            starting.add(people.get(0), market);
         }
-        LOG.info("The demo practice is set up");
+        LOG.info("The demo practice is set up, and opens");
     }
 
     /** A case, which names the rules that it is looked at with: their ids are only known once they are kept. */

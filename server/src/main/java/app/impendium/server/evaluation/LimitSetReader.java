@@ -136,7 +136,7 @@ public final class LimitSetReader {
     private static Limit byHousehold(ByHouseholdDocument given) {
         Findings findings = new Findings();
         String list = "byHousehold.regions";
-        findings.inRange(list, given.regions().size(), 1, MOST_REGIONS);
+        findings.someIn(list, given.regions().size(), MOST_REGIONS);
         if (Needed.isThere("byHousehold.mostPeople", given.mostPeople(), findings)) {
             findings.inRange("byHousehold.mostPeople", given.mostPeople(), 1, MOST_PEOPLE);
         }

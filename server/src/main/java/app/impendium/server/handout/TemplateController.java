@@ -7,6 +7,7 @@ import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -65,6 +66,6 @@ class TemplateController {
     @DeleteMapping("/api/hand-out-templates/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteTemplate(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        templates.delete(advisor, id);
+        RecordedNote.say(templates.delete(advisor, id));
     }
 }

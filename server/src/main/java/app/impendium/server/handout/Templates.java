@@ -84,11 +84,14 @@ public class Templates {
     /**
      * Deletes a template. Cases keep what they took from it.
      *
+     * @return what it was called
      * @throws RefusedException if the practice has no such template
      */
     @Transactional
-    public void delete(SignedInAdvisor advisor, UUID id) {
-        templates.delete(find(advisor, id));
+    public String delete(SignedInAdvisor advisor, UUID id) {
+        TemplateRow gone = find(advisor, id);
+        templates.delete(gone);
+        return gone.view().template().name();
     }
 
     private TemplateView store(TemplateRow target, SignedInAdvisor advisor, HandoutTemplateDocument template) {

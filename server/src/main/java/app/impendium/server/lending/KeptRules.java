@@ -83,7 +83,7 @@ public class KeptRules<D> {
      * Begins a rule.
      *
      * @throws app.impendium.core.finding.CaseException if it is no such rule
-     * @throws RefusedException if the practice has fifty
+     * @throws RefusedException if the practice has fifty, or another of its name
      */
     @Transactional
     public KeptRule<D> create(SignedInAdvisor advisor, D rule) {
@@ -101,7 +101,7 @@ public class KeptRules<D> {
      * Saves a new state of a rule.
      *
      * @throws app.impendium.core.finding.CaseException if it is no such rule
-     * @throws RefusedException if the practice has no such rule, or it was saved from elsewhere since
+     * @throws RefusedException if the practice has no such rule, another of its name, or it was saved from elsewhere since
      */
     @Transactional
     public KeptRule<D> save(SignedInAdvisor advisor, UUID id, int seenRevision, D rule) {
@@ -119,23 +119,30 @@ public class KeptRules<D> {
     /**
      * Deletes a rule with its states. Cases that were looked at with it are looked at with another.
      *
+     * @return what it was called
      * @throws RefusedException if the practice has no such rule
      */
     @Transactional
-    public void delete(SignedInAdvisor advisor, UUID id) {
+    public String delete(SignedInAdvisor advisor, UUID id) {
         LendingRuleRow gone = findToChange(advisor, id);
         states.deleteByRuleId(gone.id());
         rules.delete(gone);
         events.publishEvent(new RulesChanged(advisor.practiceId()));
+        return gone.name();
     }
 
     private KeptRule<D> store(LendingRuleRow target, SignedInAdvisor advisor, D rule) {
         kept.check().accept(rule);
-        target.take(
-                kept.name().apply(rule),
-                json.valueToTree(rule),
-                advisor,
-                clock.instant().truncatedTo(ChronoUnit.MILLIS));
+        String name = kept.name().apply(rule).strip();
+        if (rules.existsByPracticeIdAndKindAndNameIgnoreCaseAndIdNot(
+                advisor.practiceId(), kept.kind(), name, target.id())) {
+            throw RefusedException.atField(
+                    "/name",
+                    name,
+                    "a name of its own",
+                    "The practice has a " + kept.kind().noun() + " called “" + name + "”.");
+        }
+        target.take(name, json.valueToTree(rule), advisor, clock.instant().truncatedTo(ChronoUnit.MILLIS));
         LendingRuleRow stored = rules.saveAndFlush(target);
         states.save(new LendingRuleState(stored));
         events.publishEvent(new RulesChanged(advisor.practiceId()));

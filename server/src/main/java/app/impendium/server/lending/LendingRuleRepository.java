@@ -17,5 +17,7 @@ interface LendingRuleRepository extends JpaRepository<LendingRuleRow, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<LendingRuleRow> findWithLockByPracticeIdAndKindAndId(UUID practiceId, RuleKind kind, UUID id);
 
+    boolean existsByPracticeIdAndKindAndNameIgnoreCaseAndIdNot(UUID practiceId, RuleKind kind, String name, UUID id);
+
     long countByPracticeIdAndKind(UUID practiceId, RuleKind kind);
 }

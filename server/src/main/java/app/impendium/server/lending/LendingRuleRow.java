@@ -59,6 +59,10 @@ class LendingRuleRow {
         return id;
     }
 
+    String name() {
+        return name;
+    }
+
     int revision() {
         return revision;
     }

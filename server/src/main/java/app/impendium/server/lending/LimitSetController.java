@@ -8,6 +8,7 @@ import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -38,13 +39,13 @@ class LimitSetController {
 
     @GetMapping("/api/limit-sets")
     List<LimitSetView> limitSets(@AuthenticationPrincipal SignedInAdvisor advisor) {
-        return sets.all(advisor).stream().map(LimitSetView::of).toList();
+        return sets.all(advisor).stream().map(this::view).toList();
     }
 
     /** Every saved state of a set, the latest first. */
     @GetMapping("/api/limit-sets/{id}/states")
     List<LimitSetView> states(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        return sets.history(advisor, id).stream().map(LimitSetView::of).toList();
+        return sets.history(advisor, id).stream().map(this::view).toList();
     }
 
     /** Adds the starting sets of a market, but for those whose name is taken. */
@@ -52,7 +53,7 @@ class LimitSetController {
     @Recorded(value = Action.CREATED, of = Kind.RULE)
     @PostMapping("/api/limit-sets/starting")
     List<LimitSetView> start(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestParam Market market) {
-        return starting.add(advisor, market).stream().map(LimitSetView::of).toList();
+        return starting.add(advisor, market).stream().map(this::view).toList();
     }
 
     @OwnersOnly
@@ -60,7 +61,7 @@ class LimitSetController {
     @PostMapping("/api/limit-sets")
     ResponseEntity<LimitSetView> createLimitSet(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody LimitSetDocument set) {
-        LimitSetView created = LimitSetView.of(sets.create(advisor, set));
+        LimitSetView created = view(sets.create(advisor, set));
         return ResponseEntity.created(URI.create("/api/limit-sets/" + created.id()))
                 .eTag(EntityTag.of(created.revision()))
                 .body(created);
@@ -74,7 +75,7 @@ class LimitSetController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody LimitSetDocument set) {
-        LimitSetView saved = LimitSetView.of(sets.save(advisor, id, EntityTag.revision(seenTag), set));
+        LimitSetView saved = view(sets.save(advisor, id, EntityTag.revision(seenTag), set));
         return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
     }
 
@@ -83,6 +84,10 @@ class LimitSetController {
     @DeleteMapping("/api/limit-sets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteLimitSet(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        sets.delete(advisor, id);
+        RecordedNote.say(sets.delete(advisor, id));
+    }
+
+    private LimitSetView view(KeptRule<LimitSetDocument> kept) {
+        return LimitSetView.of(kept, starting.hold(kept.rule()));
     }
 }

@@ -7,6 +7,7 @@ import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -71,6 +72,6 @@ class ProgrammeController {
     @DeleteMapping("/api/programmes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteProgramme(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        programmes.delete(advisor, id);
+        RecordedNote.say(programmes.delete(advisor, id));
     }
 }

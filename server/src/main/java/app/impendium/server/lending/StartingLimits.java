@@ -41,6 +41,11 @@ public class StartingLimits {
                 .toList();
     }
 
+    /** Whether a set says what a starting set says: public figures, and not the practice's own. */
+    boolean hold(LimitSetDocument set) {
+        return of(set.market()).contains(set);
+    }
+
     private List<LimitSetDocument> of(Market market) {
         String name = "limits/" + market.name().toLowerCase(Locale.ROOT) + ".json";
         try (InputStream file = new ClassPathResource(name).getInputStream()) {

@@ -99,6 +99,22 @@ class People {
         return new Invited(person, link);
     }
 
+    /**
+     * Somebody of the practice.
+     *
+     * @throws RefusedException if the practice has nobody of this id
+     */
+    @Transactional(readOnly = true)
+    Person find(SignedInAdvisor owner, UUID id) {
+        return advisors.find(owner.practiceId(), id);
+    }
+
+    /** Signs somebody out wherever they are, as after a lost laptop; their work and their password stay. */
+    @Transactional(readOnly = true)
+    void endSessions(SignedInAdvisor owner, UUID id) {
+        sessions.endAll(working(owner, id).email());
+    }
+
     /** Calls somebody otherwise, or lets them do more or less. */
     @Transactional
     Person change(SignedInAdvisor owner, UUID id, String name, Role role) {

@@ -11,6 +11,7 @@ import app.impendium.server.people.People.Invited;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -73,7 +74,22 @@ class PeopleController {
     @PutMapping("/api/people/{id}")
     Person change(
             @AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id, @RequestBody ChangedPerson wanted) {
-        return people.change(owner, id, PersonFields.name(wanted.name()), PersonFields.role(wanted.role()));
+        Role before = people.find(owner, id).role();
+        Person changed = people.change(owner, id, PersonFields.name(wanted.name()), PersonFields.role(wanted.role()));
+        if (changed.role() != before) {
+            RecordedNote.say("from " + before.word() + " to " + changed.role().word());
+        }
+        return changed;
+    }
+
+    /** Signs somebody out wherever they are; they may sign in again. */
+    @OwnersOnly
+    @Recorded(value = Action.CHANGED, of = Kind.PERSON)
+    @DeleteMapping("/api/people/{id}/sessions")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endSessions(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
+        people.endSessions(owner, id);
+        RecordedNote.say("signed out everywhere");
     }
 
     /** Ends somebody's work in the practice. */

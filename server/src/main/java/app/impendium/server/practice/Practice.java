@@ -64,7 +64,8 @@ class Practice {
         optionRows = List.copyOf(rows);
     }
 
-    void settle(Market chosen, ZoneId zone) {
+    void settle(String called, Market chosen, ZoneId zone) {
+        name = called;
         market = chosen;
         timeZone = zone;
     }

@@ -1,6 +1,7 @@
 package app.impendium.server.practice;
 
 import app.impendium.server.account.OwnersOnly;
+import app.impendium.server.account.PersonFields;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.Market;
 import app.impendium.server.problem.RefusedException;
@@ -27,23 +28,30 @@ class PracticeController {
     /**
      * What a practice has chosen.
      *
+     * @param name what it is called, from 1 to 100 characters
      * @param market whose usual terms and conventions its new cases start from
      * @param timeZone where it works, as an IANA name such as America/Chicago: tells which day is today
      */
-    record PracticeView(Market market, String timeZone) {}
+    record PracticeView(String name, Market market, String timeZone) {}
 
     @GetMapping("/api/practice")
     PracticeView practice(@AuthenticationPrincipal SignedInAdvisor advisor) {
         return new PracticeView(
-                settings.market(advisor), settings.timeZone(advisor).getId());
+                settings.name(advisor),
+                settings.market(advisor),
+                settings.timeZone(advisor).getId());
     }
 
     @OwnersOnly
     @Recorded(value = Action.CHANGED, of = Kind.PRACTICE)
     @PutMapping("/api/practice")
     PracticeView change(@AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody PracticeView wanted) {
-        settings.choose(advisor, PracticeFields.market(wanted.market()), PracticeFields.zone(wanted.timeZone()));
-        return wanted;
+        settings.choose(
+                advisor,
+                PersonFields.line("/name", wanted.name(), "Type what your practice is called."),
+                PracticeFields.market(wanted.market()),
+                PracticeFields.zone(wanted.timeZone()));
+        return practice(advisor);
     }
 
     /**

@@ -66,10 +66,10 @@ public class PracticeSettings {
         practices.findWithLockById(advisor.practiceId());
     }
 
-    /** Starts the practice's next cases from a market's usual terms, on the day it is in a time zone. */
+    /** Calls the practice so, and starts its next cases from a market's usual terms, on the day it is in a time zone. */
     @Transactional
-    public void choose(SignedInAdvisor advisor, Market market, ZoneId timeZone) {
-        own(advisor).settle(market, timeZone);
+    public void choose(SignedInAdvisor advisor, String name, Market market, ZoneId timeZone) {
+        own(advisor).settle(name, market, timeZone);
     }
 
     /** The rows by which the practice compares options, in their order; those usual at first where it has not chosen. */

@@ -2,6 +2,7 @@ package app.impendium.server.practice;
 
 import app.impendium.server.document.Market;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -11,9 +12,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SetupController {
     private final FirstOwner firstOwner;
+    private final PracticeSetup setup;
 
-    SetupController(FirstOwner firstOwner) {
+    SetupController(FirstOwner firstOwner, PracticeSetup setup) {
         this.firstOwner = firstOwner;
+        this.setup = setup;
     }
 
     /**
@@ -30,6 +33,18 @@ class SetupController {
         public String toString() {
             return "a practice to set up";
         }
+    }
+
+    /**
+     * Whether there is a practice to sign in to.
+     *
+     * @param isEmpty whether the first is still to be set up
+     */
+    record InstallationView(boolean isEmpty) {}
+
+    @GetMapping("/api/setup")
+    InstallationView installation() {
+        return new InstallationView(setup.isEmpty());
     }
 
     @PostMapping("/api/setup")

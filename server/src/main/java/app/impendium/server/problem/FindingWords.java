@@ -1,8 +1,12 @@
 package app.impendium.server.problem;
 
 import app.impendium.core.finding.Code;
+import app.impendium.core.finding.Field.Letting;
+import app.impendium.core.finding.Field.Limits;
+import app.impendium.core.finding.Field.Table;
 import app.impendium.core.finding.Finding;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A finding in English.
@@ -15,17 +19,31 @@ record FindingWords(String given, String allowed, String message) {
 
     static FindingWords of(Finding finding) {
         return new Words(
+                        finding.path(),
                         finding.code(),
                         finding.values().stream().map(Written::of).toList())
                 .all();
     }
 
+    private static final Map<String, String> ENTRIES = Map.of(
+            Limits.TESTS,
+            "test",
+            Table.OFFERS,
+            "rate",
+            Letting.BANDS,
+            "band",
+            Letting.BASES,
+            "way of letting",
+            "regions",
+            "region");
+
     /** One code with its values written out. */
-    private record Words(Code code, List<String> values) {
+    private record Words(String path, Code code, List<String> values) {
 
         FindingWords all() {
             return switch (code) {
                 case OUT_OF_RANGE -> only(value(1) + " to " + value(2));
+                case NO_ENTRIES -> because("none", "1 to " + value(0), "Add at least one " + entry() + ".");
                 case NOT_ABOVE_ZERO -> only("above 0 %");
                 case TOO_MANY_DECIMALS -> only("at most " + value(1) + " decimals");
                 case TERM_SPLITS_PAYMENTS -> termSplitsPayments();
@@ -233,6 +251,12 @@ record FindingWords(String given, String allowed, String message) {
                     value(0),
                     allowed,
                     value(0) + " is not a whole number of these payments: the nearest terms are " + allowed + ".");
+        }
+
+        /** What an entry of the list is called. */
+        private String entry() {
+            String list = path.substring(path.lastIndexOf('.') + 1);
+            return ENTRIES.getOrDefault(list, "entry");
         }
 
         private FindingWords noAnswer(String why) {

@@ -38,11 +38,12 @@ final class RateCsv {
     /**
      * The entries of a text.
      *
+     * @param byHand the headings of columns that their names do not tell
      * @throws app.impendium.server.problem.RefusedException if its columns are of neither kind
      * @throws CaseException with everything that is wrong, each at its line: {@code lines[4].ratePercent}
      */
-    static RateEntriesView read(String text) {
-        CsvTable table = CsvTable.of(text, KNOWN, COLUMNS, Map.of());
+    static RateEntriesView read(String text, Map<String, String> byHand) {
+        CsvTable table = CsvTable.of(text, KNOWN, COLUMNS, byHand);
         if (table.has(LTV_ABOVE, LTV_UP_TO, SCORE_FROM, SCORE_TO, POINTS)) {
             return new RateEntriesView(List.of(), table.all(MOST_LINES, RateCsv::addOn));
         }

@@ -10,10 +10,12 @@ import app.impendium.server.problem.RefusedException;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -86,20 +88,26 @@ class RateTableController {
     @DeleteMapping("/api/rate-tables/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRateTable(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        tables.delete(advisor, id);
+        RecordedNote.say(tables.delete(advisor, id));
     }
 
     /**
      * Rates with their points, and what is added to them, as text.
      *
-     * @param text lines of comma-separated values, the first naming the columns
+     * @param text lines of separated values, the first naming the columns
+     * @param columns the heading under which a column stands, by the column's name; those that are not named are found by themselves
      */
-    record CsvDocument(String text) {}
+    record CsvDocument(String text, Map<String, String> columns) {
+        CsvDocument {
+            text = text == null ? "" : text;
+            columns = columns == null ? Map.of() : columns;
+        }
+    }
 
     /** Reads comma-separated values into the entries of a table, without keeping anything. */
     @PostMapping("/api/rate-tables/csv")
     RateEntriesView readRates(@RequestBody CsvDocument csv) {
-        return RateCsv.read(csv.text() == null ? "" : csv.text());
+        return RateCsv.read(csv.text(), csv.columns());
     }
 
     /**

@@ -71,11 +71,14 @@ public class RateTables {
     /**
      * Deletes a table. Cases keep the name and the day of the one they were priced on.
      *
+     * @return what it was called
      * @throws RefusedException if the practice has no such table
      */
     @Transactional
-    public void delete(SignedInAdvisor advisor, UUID id) {
-        tables.delete(find(advisor, id));
+    public String delete(SignedInAdvisor advisor, UUID id) {
+        RateTableRow gone = find(advisor, id);
+        tables.delete(gone);
+        return gone.view().table().name();
     }
 
     private RateTableView store(RateTableRow target, SignedInAdvisor advisor, RateTableDocument table) {
