@@ -37,7 +37,6 @@ class ProgrammesTest extends Journey {
         Locator line = line(page);
         assertThat(line).containsText("from 1.05 times up to 70\u202f% at 0.35\u202f% more");
         assertThat(line).containsText("score from 705");
-        assertThat(line).containsText("Check before use.");
 
         advisor.press("Edit " + NAME);
         advisor.choose("What the rent covers", "a month’s interest");
