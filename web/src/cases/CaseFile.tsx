@@ -4,8 +4,6 @@ import { useEffect } from 'react'
 import { createCase } from '../api/cases'
 import type { ReadCaseView } from '../api/client'
 import { readCase } from '../api/files'
-import { fullTitleOf } from '../casefile/differences'
-import { baselineOf } from '../casefile/option'
 import { formatMoney } from '../format/amount'
 import { localeOfCase, MARKETS, marketOf } from '../format/market'
 import { Ledger } from '../ui/Ledger'
@@ -61,7 +59,6 @@ export function CaseFile({ text, close }: CaseFileProps) {
 function WhatComesIn({ read: { document, evaluation } }: { read: ReadCaseView }) {
   const locale = localeOfCase(document)
   const words = MARKETS[marketOf(document)]
-  const baseline = baselineOf(document)
   const money = (cents: number) => formatMoney(cents, locale, document.currency)
   return (
     <section className="mt-4" aria-label="What comes in" role="status">
@@ -76,7 +73,7 @@ function WhatComesIn({ read: { document, evaluation } }: { read: ReadCaseView })
         {document.options.map((option, index) => (
           <div key={option.id}>
             <dt>
-              {fullTitleOf(baseline, option, locale, words)}{' '}
+              {option.name ?? (index === 0 ? 'Baseline' : `Option ${index + 1}`)}{' '}
               <span className="note">{money(evaluation.options[index]?.loanCents ?? 0)} borrowed</span>
             </dt>
             <dd>{money(evaluation.options[index]?.paymentCents ?? 0)}</dd>

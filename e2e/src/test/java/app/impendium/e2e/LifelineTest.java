@@ -89,7 +89,7 @@ class LifelineTest extends Journey {
         Assertions.assertThat(lines)
                 .hasSize(13)
                 .first()
-                .isEqualTo("Payment,Date,Paid,Interest,Principal,Interest so far,Balance,Equity");
+                .isEqualTo("\ufeffPayment,Date,Paid,Interest,Principal,Interest so far,Balance,Equity");
         Assertions.assertThat(lines.get(1)).startsWith("13,2028-03-01,2362.72,");
     }
 

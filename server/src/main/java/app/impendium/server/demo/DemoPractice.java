@@ -115,7 +115,7 @@ class DemoPractice implements ApplicationRunner {
         if (!setup.isEmpty()) {
             LOG.info(
                     advisors.opens(OWNER, DemoPassword.TEXT)
-                            ? "The demo practice is there already, and opens"
+                            ? "The demo practice is set up already, and opens"
                             : "Practices are there already: no demo is set up");
             return;
         }
