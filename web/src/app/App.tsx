@@ -1,7 +1,6 @@
 import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from '@tanstack/react-router'
 import { lazy, Suspense, useState, type ComponentType } from 'react'
-import { SignInPage } from '../account/SignInPage'
 import { createQueries } from './queries'
 import { router } from './router'
 import { SessionContext, useSessionQuery } from './session'
@@ -24,6 +23,9 @@ const OPEN_PAGES: Partial<Record<string, ComponentType>> = {
   '/set-up': lazy(async () => ({ default: (await import('../account/SetUpPage')).SetUpPage })),
 }
 
+/** Whoever is signed in already needs none of it. */
+const SignInPage = lazy(async () => ({ default: (await import('../account/SignInPage')).SignInPage }))
+
 /** Nothing of a practice is shown before someone has signed in to it. */
 function Gate() {
   const OpenPage = OPEN_PAGES[window.location.pathname]
@@ -41,7 +43,13 @@ function SignedIn() {
   if (session.isPending) return null
   if (session.isError)
     return <TroubledPage title="Cannot reach Impendium" retry={() => void session.refetch()} />
-  if (session.data === null) return <SignInPage />
+  if (session.data === null) {
+    return (
+      <Suspense>
+        <SignInPage />
+      </Suspense>
+    )
+  }
   return (
     <SessionContext value={session.data}>
       <RouterProvider router={router} />
