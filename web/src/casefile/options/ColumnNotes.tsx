@@ -5,6 +5,7 @@ import { formatPercent } from '../../format/percent'
 import { useOpenCase } from '../CaseContext'
 import { itemOf } from '../closingItems'
 import type { Compared } from './compared'
+import { pricedTableOf } from './priced'
 
 /** What is wrong with an option, or does less than it says, with the nearest that works. */
 export function ColumnNotes({ compared }: { compared: Compared }) {
@@ -37,12 +38,12 @@ function creditNotes({ answer }: Compared): string[] {
     : []
 }
 
-/** Points for a rate that the table, which the case was priced on, does not have. */
+/** Points for a rate that the table, which the option was priced on, does not have. */
 function usePointsNotes({ option }: Compared): string[] {
   const { pricedOn } = useOpenCase().document
-  const { data } = useQuery({ ...rateTablesQuery, enabled: pricedOn !== null })
-  const table = data?.tables.find(({ id }) => id === pricedOn?.tableId)?.table
-  if (table?.termMonths !== option.terms.amortizationMonths || !itemOf(option, 'POINTS')) return []
+  const { data } = useQuery({ ...rateTablesQuery, enabled: pricedOn !== null || option.pricedAt !== null })
+  const table = pricedTableOf(option, pricedOn, data?.tables ?? [])?.table
+  if (!table || !itemOf(option, 'POINTS')) return []
   const lowest = Math.min(...table.offers.map(({ ratePercent }) => ratePercent))
   return option.terms.ratePercent < lowest
     ? [
