@@ -4,7 +4,6 @@ import { FOR_GOOD, untilAnswered } from './answers'
 import {
   api,
   dataOf,
-  doneOf,
   type CaseDocument,
   type LimitSetDocument,
   type LimitSetView,
@@ -30,9 +29,6 @@ export const saveLimitSet = async (
           body: set,
         }),
   )
-
-export const deleteLimitSet = async (id: string) =>
-  doneOf(await api.DELETE('/api/limit-sets/{id}', { params: { path: { id } } }))
 
 /** Every saved state of a set, the latest first. */
 export const limitSetStatesQuery = ({ id, revision }: Pick<LimitSetView, 'id' | 'revision'>) =>

@@ -74,6 +74,7 @@ export type HandoutDocument = Schemas['HandoutDocument']
 export type HandoutTemplateDocument = Schemas['HandoutTemplateDocument']
 export type TemplateView = Schemas['TemplateView']
 export type LetterheadDocument = Schemas['LetterheadDocument']
+export type LetterheadView = Schemas['LetterheadView']
 export type IssuedView = Schemas['IssuedView']
 export type HandoutContent = Schemas['HandoutContent']
 export type ClientPageView = Schemas['ClientPageView']
@@ -97,7 +98,10 @@ export type Session = Schemas['SessionView']
 /** A refusal; where someone else's save stands in the way, with that state, and of a table without its columns, with those it has. */
 export type Problem = Schemas['ProblemView'] &
   Partial<Pick<Schemas['ConflictView'], 'saved'>> &
-  Partial<Pick<Schemas['UnmatchedColumnsView'], 'columns'>>
+  Partial<Pick<Schemas['UnmatchedColumnsView'], 'columns'>> & {
+    /** What somebody else saved in the meantime of something that the practice keeps. */
+    latest?: { id: string; revision: number; value: unknown; savedBy: string }
+  }
 export type ColumnsView = Schemas['ColumnsView']
 export type LoanListStep = Schemas['LoanListStep']
 export type LoanListView = Schemas['LoanListView']

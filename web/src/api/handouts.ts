@@ -4,7 +4,6 @@ import { fileOf, postForFile } from './files'
 import {
   api,
   dataOf,
-  doneOf,
   type CaseDocument,
   type HandoutTemplateDocument,
   type IssuedView,
@@ -32,17 +31,20 @@ export const saveTemplate = async (
         }),
   )
 
-export const deleteTemplate = async (id: string) =>
-  doneOf(await api.DELETE('/api/hand-out-templates/{id}', { params: { path: { id } } }))
-
 /** How the practice presents itself. */
 export const letterheadQuery = queryOptions({
   queryKey: ['letterhead'],
   queryFn: async ({ signal }) => dataOf(await api.GET('/api/letterhead', { signal })),
 })
 
-export const saveLetterhead = async (letterhead: LetterheadDocument) =>
-  dataOf(await api.PUT('/api/letterhead', { body: letterhead }))
+/** Presents the practice so. @throws Refusal with 409 if another state was saved since `revision` */
+export const saveLetterhead = async (revision: number | null, letterhead: LetterheadDocument) =>
+  dataOf(
+    await api.PUT('/api/letterhead', {
+      params: { header: revision === null ? {} : { 'If-Match': `"${revision}"` } },
+      body: letterhead,
+    }),
+  )
 
 /** What a hand-out tells of: a case, and what its options are called. */
 export type HandoutQuestion = { document: CaseDocument; titles: readonly string[] }

@@ -3,7 +3,6 @@ import { FOR_GOOD, untilAnswered } from './answers'
 import {
   api,
   dataOf,
-  doneOf,
   type CaseDocument,
   type EstimateView,
   type HomeDocument,
@@ -33,9 +32,6 @@ export const saveProgramme = async (
           body: programme,
         }),
   )
-
-export const deleteProgramme = async (id: string) =>
-  doneOf(await api.DELETE('/api/programmes/{id}', { params: { path: { id } } }))
 
 /** Every saved state of a programme, the latest first. */
 export const programmeStatesQuery = ({ id, revision }: Pick<ProgrammeView, 'id' | 'revision'>) =>

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { FOR_GOOD, untilAnswered, type AnsweredOption } from './answers'
-import { api, dataOf, doneOf, type RateTableDocument, type RateTableView } from './client'
+import { api, dataOf, type RateTableDocument, type RateTableView } from './client'
 
 /** The practice's rate tables, and which day it is there. */
 export const rateTablesQuery = queryOptions({
@@ -21,9 +21,6 @@ export const saveRateTable = async (
           body: table,
         }),
   )
-
-export const deleteRateTable = async (id: string) =>
-  doneOf(await api.DELETE('/api/rate-tables/{id}', { params: { path: { id } } }))
 
 /** Reads comma-separated values. @throws Refusal with everything that is wrong, by its line */
 export const readRateCsv = async (text: string, columns: Record<string, string>) =>

@@ -39,7 +39,7 @@ export function PracticePage() {
           rename={(name) => choosing.mutate({ ...chosen.data, name })}
         />
       )}
-      <fieldset className="mt-8" disabled={!isOwner}>
+      <fieldset className="mt-8">
         <legend className="heading">Defaults for new cases</legend>
         <p className="text-soft mt-1">
           Conventions, currency, terms of the trade and usual figures. Each case can choose its own; existing
@@ -51,24 +51,31 @@ export function PracticePage() {
           </p>
         )}
         <div className="border-rule mt-3 border-t">
-          {Object.entries(MARKETS).map(([each, words]) => (
-            <label key={each} className="border-rule flex cursor-pointer items-baseline gap-3 border-b py-3">
-              <input
-                type="radio"
-                name="market"
-                className="accent-act"
-                checked={shown?.market === each}
-                disabled={!shown}
-                onChange={() => shown && choosing.mutate({ ...shown, market: each as Market })}
-              />
-              <span>
-                <span className="text-base font-semibold">{words.name}</span>
-                <span className="text-soft block">
-                  {MARKET_NOTES[each as Market]} Ratios are called {words.frontRatio} and {words.backRatio}.
+          {Object.entries(MARKETS)
+            .filter(([each]) => isOwner || shown?.market === each)
+            .map(([each, words]) => (
+              <label
+                key={each}
+                className="border-rule flex cursor-pointer items-baseline gap-3 border-b py-3"
+              >
+                {isOwner && (
+                  <input
+                    type="radio"
+                    name="market"
+                    className="accent-act"
+                    checked={shown?.market === each}
+                    disabled={!shown}
+                    onChange={() => shown && choosing.mutate({ ...shown, market: each as Market })}
+                  />
+                )}
+                <span>
+                  <span className="text-base font-semibold">{words.name}</span>
+                  <span className="text-soft block">
+                    {MARKET_NOTES[each as Market]} Ratios are called {words.frontRatio} and {words.backRatio}.
+                  </span>
                 </span>
-              </span>
-            </label>
-          ))}
+              </label>
+            ))}
         </div>
       </fieldset>
       {shown && (

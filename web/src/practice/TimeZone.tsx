@@ -14,14 +14,16 @@ export function TimeZone({ timeZone, choose }: TimeZoneProps) {
       <p className="text-soft mt-1">
         Sets the day on which a new case starts. It is {today(timeZone)} there.
       </p>
-      <Choice
-        label="Time zone"
-        className="field mt-2 max-w-80 text-left"
-        disabled={!isOwner}
-        value={timeZone}
-        words={timeZonesWith(timeZone)}
-        choose={choose}
-      />
+      {!isOwner && <p>{timeZone}</p>}
+      {isOwner && (
+        <Choice
+          label="Time zone"
+          className="field mt-2 max-w-80 text-left"
+          value={timeZone}
+          words={timeZonesWith(timeZone)}
+          choose={choose}
+        />
+      )}
     </section>
   )
 }

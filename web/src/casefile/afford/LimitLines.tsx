@@ -2,12 +2,14 @@ import { Link } from '@tanstack/react-router'
 import { formatDay } from '../../format/date'
 import '../../ui/text-button.css'
 import { useOpenCase } from '../CaseContext'
+import { DeletedNote } from '../DeletedNote'
 import { withHousehold } from './household'
 import { isMissed, limitWords, measured, measureName, spareWords } from './readingWords'
 import type { Affordability, Held } from './useAffordability'
 
 /** Every limit set of the case's market: met or not, by how much, and which test decides. */
 export function LimitLines({ affordability }: { affordability: Affordability }) {
+  const { document } = useOpenCase()
   return (
     <section aria-labelledby="limits-heading">
       <div className="flex justify-between">
@@ -18,6 +20,12 @@ export function LimitLines({ affordability }: { affordability: Affordability }) 
           Change limits
         </Link>
       </div>
+      <DeletedNote
+        kind="limit-sets"
+        wanted={document.household.limitSet}
+        among={affordability.sets}
+        meanwhile={`checked against ${affordability.chosen.set.name}`}
+      />
       <ul aria-label="Limits">
         {affordability.sets.map((held) => (
           <LimitLine key={held.id} held={held} isChosen={held.id === affordability.chosen.id} />

@@ -6,6 +6,7 @@ import { readScore } from '../../entry/score'
 import { isStale } from '../../practice/rates/tables'
 import { withHousehold } from '../afford/household'
 import { useOpenCase } from '../CaseContext'
+import { DeletedNote } from '../DeletedNote'
 import type { usePricing } from './usePricing'
 
 /** Which rate table and which credit score options are priced for. */
@@ -39,6 +40,12 @@ export function PricingFields({ pricing }: { pricing: ReturnType<typeof usePrici
           tables.map(({ id, table }) => [id, `${table.name}${table.simulated ? ' (simulated)' : ''}`]),
         )}
         choose={choose}
+      />
+      <DeletedNote
+        kind="rate-tables"
+        wanted={document.pricedOn?.tableId ?? null}
+        among={tables}
+        meanwhile={`priced on ${view.table.name}`}
       />
       <p className="text-soft text-[0.8125rem]">
         Rates of {formatDay(view.table.day, locale)}

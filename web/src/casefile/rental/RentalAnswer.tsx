@@ -5,6 +5,7 @@ import { formatRatio } from '../../format/percent'
 import { Choice } from '../../sentence/Choice'
 import '../../ui/text-button.css'
 import { useOpenCase } from '../CaseContext'
+import { DeletedNote } from '../DeletedNote'
 import { useOption } from '../OptionContext'
 import { Spoken } from '../Spoken'
 import { Explained } from '../../working/Explained'
@@ -28,6 +29,14 @@ export function RentalAnswer({ letting, isCurrent }: RentalAnswerProps) {
       <p className="sentence rental-answer" data-testid="answer">
         Let <LetFor after={letting?.view.chosen ? ',' : '.'} /> {letting && <Covered letting={letting} />}
       </p>
+      {letting?.programme && (
+        <DeletedNote
+          kind="programmes"
+          wanted={letting.letting.programme}
+          among={letting.programmes}
+          meanwhile={`lent by ${letting.programme.programme.name}`}
+        />
+      )}
       <div className="min-h-6">{letting && <Beside letting={letting} />}</div>
       <Spoken answer={letting ? spokenOf(letting, figures.baseLoanCents) : ''} isCurrent={isCurrent} />
     </>

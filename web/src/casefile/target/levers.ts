@@ -24,7 +24,9 @@ export function leverChange(lever: Lever, value: number): OptionChange {
     case 'TERM':
       return withTerms({ amortizationMonths: value })
     case 'REGULAR_EXTRA':
-      return value === 0 ? (option) => option : addExtra(newId(), 'EACH_PAYMENT', value, { payment: 1, day: null })
+      return value === 0
+        ? (option) => option
+        : addExtra(newId(), 'EACH_PAYMENT', value, { payment: 1, day: null })
   }
 }
 

@@ -12,7 +12,8 @@ export function useAsk(): (text: string) => boolean {
   const { figures } = useOption()
   const open = useOpenPanel()
   return (text) => {
-    const isTarget = !BARE_AMOUNT.test(text.trim()) && readTarget(text, locale, figures.firstPaymentDate).status === 'read'
+    const isTarget =
+      !BARE_AMOUNT.test(text.trim()) && readTarget(text, locale, figures.firstPaymentDate).status === 'read'
     if (isTarget) open({ kind: 'target', text })
     return isTarget
   }

@@ -1,27 +1,41 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import type { LetterheadDocument } from '../../api/client'
+import type { LetterheadDocument, LetterheadView } from '../../api/client'
 import { letterheadQuery, saveLetterhead } from '../../api/handouts'
 import { Prose } from '../../handout/Prose'
 import { MARKETS, type Market } from '../../format/market'
+import { TextButton } from '../../ui/TextButton'
 import { OwnersOnly } from '../OwnersOnly'
+import { useSavedDraft } from '../useSavedDraft'
 import { LogoField } from './LogoField'
 
 const MOST_NAME_CHARACTERS = 100
 const MOST_ADDRESS_CHARACTERS = 400
+/** A practice has one letterhead. */
+const ONLY = 'letterhead'
+/** Before it has one. */
+const NONE = -1
 
 /** The practice's name, address and logo, and what it says below the hand-outs of each market. */
-export function LetterheadEditor({ start }: { start: LetterheadDocument }) {
-  const [letterhead, setLetterhead] = useState(start)
+export function LetterheadEditor({ seen }: { seen: LetterheadView }) {
   const queries = useQueryClient()
   const id = useId()
-  const saving = useMutation({
-    mutationFn: () => saveLetterhead(letterhead),
-    onSuccess: (saved) => queries.setQueryData(letterheadQuery.queryKey, saved),
+  const [isSaved, setIsSaved] = useState(false)
+  const edited = useSavedDraft<LetterheadDocument>({
+    kind: 'letterhead',
+    seen: { id: ONLY, revision: seen.revision ?? NONE },
+    start: seen.letterhead,
+    save: (over, value) =>
+      saveLetterhead(over === null || over.revision === NONE ? null : over.revision, value),
+    onSaved: () => {
+      setIsSaved(true)
+      return queries.invalidateQueries({ queryKey: letterheadQuery.queryKey })
+    },
   })
+  const { value: letterhead, draft, error, isSaving, save, conflict } = edited
   const change = (fields: Partial<LetterheadDocument>) => {
-    saving.reset()
-    setLetterhead({ ...letterhead, ...fields })
+    setIsSaved(false)
+    draft.change({ ...letterhead, ...fields })
   }
   return (
     <section className="mt-6" aria-labelledby={`${id}-heading`}>
@@ -63,23 +77,24 @@ export function LetterheadEditor({ start }: { start: LetterheadDocument }) {
           />
         ))}
       </div>
-      {saving.error && (
+      {error && (
         <p role="alert" className="field-problem mt-2">
-          {saving.error.message}
+          {error.message}
+        </p>
+      )}
+      {conflict && (
+        <p className="mt-2 flex flex-wrap gap-x-5">
+          <TextButton onClick={conflict.keepTheirs}>Keep theirs</TextButton>
+          <TextButton onClick={conflict.keepMine}>Keep mine</TextButton>
         </p>
       )}
       <OwnersOnly>
         <p className="mt-3 flex items-center gap-x-4">
-          <button
-            type="button"
-            className="button"
-            disabled={saving.isPending}
-            onClick={() => saving.mutate()}
-          >
+          <button type="button" className="button" disabled={isSaving} onClick={save}>
             Save letterhead
           </button>
           <span role="status" className="text-soft">
-            {saving.isSuccess ? 'Saved. The next hand-outs carry it.' : ''}
+            {isSaved ? 'Saved. The next hand-outs carry it.' : ''}
           </span>
         </p>
       </OwnersOnly>

@@ -1,6 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useId, useState } from 'react'
-import type { HandoutTemplateDocument, TemplateView } from '../../api/client'
+import { useQueryClient } from '@tanstack/react-query'
+import { useId } from 'react'
+import type { HandoutTemplateDocument } from '../../api/client'
 import { saveTemplate, templatesQuery } from '../../api/handouts'
 import { DETAIL_WORDS, SCHEDULE_WORDS } from '../../handout/says'
 import { LeaveOut } from '../../handout/LeaveOut'
@@ -8,12 +8,14 @@ import { Prose } from '../../handout/Prose'
 import { SectionList } from '../../handout/SectionList'
 import { Choice } from '../../sentence/Choice'
 import { SaveBar } from '../SaveBar'
+import type { Seen } from '../keptDraft'
+import { useSavedDraft } from '../useSavedDraft'
 
 const MOST_NAME_CHARACTERS = 60
 
 type TemplateEditorProps = {
   /** The state that is edited; null for a new one. */
-  seen: TemplateView | null
+  seen: Seen | null
   start: HandoutTemplateDocument
   close: () => void
 }
@@ -22,16 +24,19 @@ type TemplateEditorProps = {
 export function TemplateEditor({ seen, start, close }: TemplateEditorProps) {
   const queries = useQueryClient()
   const id = useId()
-  const [template, setTemplate] = useState(start)
-  const { says } = template
-  const say = (other: HandoutTemplateDocument['says']) => setTemplate({ ...template, says: other })
-  const saving = useMutation({
-    mutationFn: () => saveTemplate(seen, template),
-    onSuccess: async () => {
+  const edited = useSavedDraft({
+    kind: 'hand-out-templates',
+    seen,
+    start,
+    save: saveTemplate,
+    onSaved: async () => {
       await queries.invalidateQueries({ queryKey: templatesQuery.queryKey })
       close()
     },
   })
+  const { value: template, draft } = edited
+  const { says } = template
+  const say = (other: HandoutTemplateDocument['says']) => draft.change({ ...template, says: other })
   return (
     <div role="group" aria-label={seen ? `Edit ${start.name}` : 'New template'} className="mt-2">
       <label htmlFor={id} className="mb-1 block font-medium">
@@ -42,7 +47,7 @@ export function TemplateEditor({ seen, start, close }: TemplateEditorProps) {
         className="field max-w-md"
         maxLength={MOST_NAME_CHARACTERS}
         value={template.name}
-        onChange={(event) => setTemplate({ ...template, name: event.target.value })}
+        onChange={(event) => draft.change({ ...template, name: event.target.value })}
       />
       <p className="sentence mt-4">
         Told{' '}
@@ -75,7 +80,7 @@ export function TemplateEditor({ seen, start, close }: TemplateEditorProps) {
           <Prose label="Closing words" text={says.closing} change={(closing) => say({ ...says, closing })} />
         </div>
       </div>
-      <SaveBar saving={saving} close={close} />
+      <SaveBar edited={edited} close={close} />
     </div>
   )
 }

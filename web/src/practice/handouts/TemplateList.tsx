@@ -1,31 +1,31 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import type { HandoutTemplateDocument, TemplateView } from '../../api/client'
-import { deleteTemplate, saveTemplate, templatesQuery } from '../../api/handouts'
+import { templatesQuery } from '../../api/handouts'
+import { useIsOwner, useSession } from '../../app/session'
 import { DETAIL_WORDS, leftOutWords, SECTION_WORDS, USUAL } from '../../handout/says'
 import { TextButton } from '../../ui/TextButton'
 import { LineActions } from '../LineActions'
+import { Bin } from '../Bin'
+import { isNewOrGone, keptDraftOf, type Seen } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
+import { ReadOnly } from '../ReadOnly'
+import { useDeletion } from '../useDeletion'
 import { TemplateEditor } from './TemplateEditor'
+
+/** The template being edited: one of the practice's, or a new one. */
+type Edited = { seen: Seen | null; start: HandoutTemplateDocument }
 
 const NEW: HandoutTemplateDocument = { name: '', says: USUAL }
 
 /** The practice's templates, by their names: a case's hand-out begins as the first. */
 export function TemplateList({ templates }: { templates: readonly TemplateView[] }) {
-  const queries = useQueryClient()
   const id = useId()
-  const [edited, setEdited] = useState<TemplateView | 'new' | null>(null)
-  const refresh = () => queries.invalidateQueries({ queryKey: templatesQuery.queryKey })
-  const deleting = useMutation({
-    mutationFn: (kept: TemplateView) => deleteTemplate(kept.id),
-    onSettled: refresh,
-  })
-  const restoring = useMutation({
-    mutationFn: (kept: TemplateView) => saveTemplate(null, kept.template),
-    onSuccess: () => deleting.reset(),
-    onSettled: refresh,
-  })
-  const error = deleting.error ?? restoring.error
+  const { email } = useSession()
+  const isOwner = useIsOwner()
+  const [edited, setEdited] = useState<Edited | null>(() =>
+    keptDraftOf<HandoutTemplateDocument>('hand-out-templates', email),
+  )
+  const deletion = useDeletion('hand-out-templates', templatesQuery.queryKey)
   return (
     <section className="mt-9" aria-labelledby={id}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -34,27 +34,24 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
         </h2>
         {edited === null && (
           <OwnersOnly>
-            <TextButton onClick={() => setEdited('new')}>Add a template</TextButton>
+            <TextButton onClick={() => setEdited({ seen: null, start: NEW })}>Add a template</TextButton>
           </OwnersOnly>
         )}
       </div>
-      {error && (
+      {deletion.error && (
         <p role="alert" className="field-problem">
-          {error.message}
+          {deletion.error.message}
         </p>
       )}
-      {deleting.isSuccess && (
-        <p role="status" className="mt-3">
-          {deleting.variables.template.name} is deleted.{' '}
-          <TextButton onClick={() => restoring.mutate(deleting.variables)}>Undo</TextButton>
-        </p>
+      {deletion.told}
+      {edited !== null && isNewOrGone(edited.seen, templates) && (
+        <TemplateEditor {...edited} close={() => setEdited(null)} />
       )}
-      {edited === 'new' && <TemplateEditor seen={null} start={NEW} close={() => setEdited(null)} />}
       <ul className="border-rule mt-1 border-t" aria-labelledby={id}>
         {templates.map((kept, index) => (
           <li key={kept.id} className="border-rule border-b py-3">
-            {edited !== 'new' && edited?.id === kept.id ? (
-              <TemplateEditor seen={kept} start={kept.template} close={() => setEdited(null)} />
+            {edited?.seen?.id === kept.id && isOwner ? (
+              <TemplateEditor {...edited} close={() => setEdited(null)} />
             ) : (
               <div className="flex flex-wrap items-baseline justify-between gap-x-6">
                 <span>
@@ -64,14 +61,18 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
                 </span>
                 <LineActions
                   name={kept.template.name}
-                  edit={() => setEdited(kept)}
-                  remove={() => deleting.mutate(kept)}
+                  edit={() => setEdited({ seen: kept, start: kept.template })}
+                  remove={() => deletion.ask({ id: kept.id, name: kept.template.name })}
                 />
               </div>
+            )}
+            {edited?.seen?.id === kept.id && !isOwner && (
+              <ReadOnly lines={linesOf(kept.template)} close={() => setEdited(null)} />
             )}
           </li>
         ))}
       </ul>
+      <Bin kind="hand-out-templates" restore={deletion.restore} />
       {templates.length === 0 && edited === null && (
         <p className="text-soft mt-2">No template yet: hand-outs hold what is usual.</p>
       )}
@@ -84,3 +85,6 @@ function wordsOf({ says }: HandoutTemplateDocument): string {
   const leftOut = leftOutWords(says)
   return `${DETAIL_WORDS[says.detail]}: ${sections}${leftOut === '' ? '' : `; without ${leftOut}`}`
 }
+
+const linesOf = ({ says }: HandoutTemplateDocument) =>
+  [says.greeting, says.closing].filter((text): text is string => text !== null)

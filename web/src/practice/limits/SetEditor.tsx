@@ -21,19 +21,17 @@ const MOST_WORD_CHARACTERS = 40
 /** A limit set in sentences and its tests line by line, kept when it is saved. */
 export function SetEditor({ seen, start, close }: EditorProps<LimitSetDocument>) {
   const queries = useQueryClient()
-  const {
-    value: set,
-    draft,
-    entries,
-    saving,
-  } = useSavedDraft(
+  const edited = useSavedDraft({
+    kind: 'limit-sets',
+    seen,
     start,
-    (value) => saveLimitSet(seen, value),
-    async () => {
+    save: saveLimitSet,
+    onSaved: async () => {
       await queries.invalidateQueries({ queryKey: limitSetsQuery.queryKey })
       close()
     },
-  )
+  })
+  const { value: set, draft, entries } = edited
   const change = (fields: Partial<LimitSetDocument>) => draft.change({ ...set, ...fields })
   const step = (fields: Partial<LimitSetDocument>) => draft.step({ ...set, ...fields })
   return (
@@ -116,7 +114,7 @@ export function SetEditor({ seen, start, close }: EditorProps<LimitSetDocument>)
           />{' '}
           years.
         </p>
-        <SaveBar saving={saving} close={close} />
+        <SaveBar edited={edited} close={close} />
       </EntriesContext>
     </section>
   )

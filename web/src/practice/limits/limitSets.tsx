@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { deleteLimitSet, limitSetsQuery, limitSetStatesQuery, saveLimitSet } from '../../api/affordability'
+import { limitSetsQuery, limitSetStatesQuery, saveLimitSet } from '../../api/affordability'
 import type { LimitSetDocument, LimitSetView } from '../../api/client'
 import type { KeptRule, RuleKind } from '../rules/rule'
 import { SetEditor } from './SetEditor'
@@ -11,6 +11,7 @@ const allKept = (views: readonly LimitSetView[]): KeptRule<LimitSetDocument>[] =
 
 /** The practice's limit sets as rules. */
 export const LIMIT_SETS: RuleKind<LimitSetDocument> = {
+  kind: 'limit-sets',
   title: 'Limits',
   intro: 'What lenders and programmes ask of an application. Each case is held against those of its market.',
   empty: 'No limits yet. Add the public ones of a market, or those of a lender.',
@@ -19,7 +20,6 @@ export const LIMIT_SETS: RuleKind<LimitSetDocument> = {
   useAll: () => useQuery({ ...limitSetsQuery, select: allKept }),
   useStates: (kept) => useQuery({ ...limitSetStatesQuery(kept), select: allKept }),
   save: saveLimitSet,
-  remove: deleteLimitSet,
   begin: newSet,
   summary: (set) =>
     [...set.tests.map((test) => testWords(test, set)), ...(set.stressed ? [stressedWords(set)] : [])].join(

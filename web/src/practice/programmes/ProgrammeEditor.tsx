@@ -20,19 +20,17 @@ const MOST_NAME_CHARACTERS = 60
 /** A programme in sentences, its bands and letting bases line by line, kept when it is saved. */
 export function ProgrammeEditor({ seen, start, close }: EditorProps<ProgrammeDocument>) {
   const queries = useQueryClient()
-  const {
-    value: programme,
-    draft,
-    entries,
-    saving,
-  } = useSavedDraft(
+  const edited = useSavedDraft({
+    kind: 'programmes',
+    seen,
     start,
-    (value) => saveProgramme(seen, value),
-    async () => {
+    save: saveProgramme,
+    onSaved: async () => {
       await queries.invalidateQueries({ queryKey: programmesQuery.queryKey })
       close()
     },
-  )
+  })
+  const { value: programme, draft, entries } = edited
   const change = (fields: Partial<ProgrammeDocument>) => draft.change({ ...programme, ...fields })
   const step = (fields: Partial<ProgrammeDocument>) => draft.step({ ...programme, ...fields })
   return (
@@ -73,7 +71,7 @@ export function ProgrammeEditor({ seen, start, close }: EditorProps<ProgrammeDoc
           change={(bases) => change({ bases })}
           step={(bases) => step({ bases })}
         />
-        <SaveBar saving={saving} close={close} />
+        <SaveBar edited={edited} close={close} />
       </EntriesContext>
     </section>
   )

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { ProgrammeDocument, ProgrammeView } from '../../api/client'
-import { deleteProgramme, programmesQuery, programmeStatesQuery, saveProgramme } from '../../api/letting'
+import { programmesQuery, programmeStatesQuery, saveProgramme } from '../../api/letting'
 import type { KeptRule, RuleKind } from '../rules/rule'
 import { newProgramme } from './newProgramme'
 import { ProgrammeEditor } from './ProgrammeEditor'
@@ -16,6 +16,7 @@ const allKept = (views: readonly ProgrammeView[]): KeptRule<ProgrammeDocument>[]
 
 /** The practice's letting programmes as rules. */
 export const PROGRAMMES: RuleKind<ProgrammeDocument> = {
+  kind: 'programmes',
   title: 'Programmes',
   intro:
     'How lenders lend on homes that are let: how far the rent must cover, up to which share of the value, at which rate.',
@@ -25,7 +26,6 @@ export const PROGRAMMES: RuleKind<ProgrammeDocument> = {
   useAll: () => useQuery({ ...programmesQuery, select: allKept }),
   useStates: (kept) => useQuery({ ...programmeStatesQuery(kept), select: allKept }),
   save: saveProgramme,
-  remove: deleteProgramme,
   begin: newProgramme,
   summary: summaryOf,
   lines: linesOf,

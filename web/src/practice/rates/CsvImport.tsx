@@ -1,14 +1,7 @@
 import type { AddOnDocument, OfferDocument } from '../../api/client'
 import { readRateCsv } from '../../api/rates'
-import { formatPercent } from '../../format/percent'
-import { formatPoints } from '../../format/points'
 import { ListImport } from '../../field/ListImport'
-
-const offerWords = ({ ratePercent, pointsPercent }: OfferDocument) =>
-  `${formatPercent(ratePercent)}, ${formatPoints(pointsPercent)}`
-
-const addOnWords = ({ upToLoanToValuePercent, leastScore, mostScore, pointsPercent }: AddOnDocument) =>
-  `up to ${formatPercent(upToLoanToValuePercent)}, score ${leastScore} to ${mostScore}, ${formatPoints(pointsPercent)}`
+import { addOnWords, offerWords } from './tables'
 
 type CsvImportProps = { take: (entries: { offers: OfferDocument[]; addOns: AddOnDocument[] }) => void }
 

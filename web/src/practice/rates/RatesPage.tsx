@@ -1,35 +1,34 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { deleteRateTable, rateTablesQuery, saveRateTable } from '../../api/rates'
-import type { RateTableDocument, RateTableView } from '../../api/client'
+import { rateTablesQuery } from '../../api/rates'
+import { useIsOwner, useSession } from '../../app/session'
+import type { RateTableDocument } from '../../api/client'
 import { TextButton } from '../../ui/TextButton'
+import { Bin } from '../Bin'
+import { isNewOrGone, keptDraftOf, type Seen } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
+import { ReadOnly } from '../ReadOnly'
 import { PracticeFrame } from '../PracticeFrame'
+import { useDeletion } from '../useDeletion'
 import { TableEditor } from './TableEditor'
 import { TableLine } from './TableLine'
-import { newTable } from './tables'
+import { newTable, tableLines } from './tables'
 import './rates-page.css'
 
 /** The table being edited: one of the practice's, or a new one. */
-type Edited = { seen: RateTableView | null; table: RateTableDocument }
+type Edited = { seen: Seen | null; start: RateTableDocument }
 
 /** The practice's rate tables: dated, typed, read from a file, or filled by the simulated rate desk. */
 export function RatesPage() {
-  const queries = useQueryClient()
+  const { email } = useSession()
+  const isOwner = useIsOwner()
   const all = useQuery(rateTablesQuery)
-  const [edited, setEdited] = useState<Edited | null>(null)
-  const refresh = () => queries.invalidateQueries({ queryKey: rateTablesQuery.queryKey })
-  const deleting = useMutation({
-    mutationFn: (view: RateTableView) => deleteRateTable(view.id),
-    onSettled: refresh,
-  })
-  const restoring = useMutation({
-    mutationFn: (view: RateTableView) => saveRateTable(null, view.table),
-    onSuccess: () => deleting.reset(),
-    onSettled: refresh,
-  })
+  const [edited, setEdited] = useState<Edited | null>(() =>
+    keptDraftOf<RateTableDocument>('rate-tables', email),
+  )
+  const deletion = useDeletion('rate-tables', rateTablesQuery.queryKey)
   const today = all.data?.today ?? ''
-  const error = deleting.error ?? restoring.error ?? all.error
+  const error = deletion.error ?? all.error
   return (
     <PracticeFrame title="Rates">
       <div className="mt-5 flex flex-wrap items-baseline justify-between gap-x-6">
@@ -38,7 +37,7 @@ export function RatesPage() {
         </p>
         {all.data && edited === null && (
           <OwnersOnly>
-            <TextButton onClick={() => setEdited({ seen: null, table: newTable(today) })}>
+            <TextButton onClick={() => setEdited({ seen: null, start: newTable(today) })}>
               Add a rate table
             </TextButton>
           </OwnersOnly>
@@ -49,29 +48,30 @@ export function RatesPage() {
           {error.message}
         </p>
       )}
-      {deleting.isSuccess && (
-        <p role="status" className="mt-3">
-          {deleting.variables.table.name} is deleted.{' '}
-          <TextButton onClick={() => restoring.mutate(deleting.variables)}>Undo</TextButton>
-        </p>
+      {deletion.told}
+      {edited !== null && isNewOrGone(edited.seen, all.data?.tables) && (
+        <Editing edited={edited} today={today} close={() => setEdited(null)} />
       )}
-      {edited?.seen === null && <Editing edited={edited} today={today} close={() => setEdited(null)} />}
       <ul className="mt-3" aria-label="Rate tables">
         {all.data?.tables.map((view) => (
           <li key={view.id} className="border-rule border-b py-3">
-            {edited?.seen?.id === view.id ? (
+            {edited?.seen?.id === view.id && isOwner ? (
               <Editing edited={edited} today={today} close={() => setEdited(null)} />
             ) : (
               <TableLine
                 view={view}
                 today={today}
-                edit={() => setEdited({ seen: view, table: view.table })}
-                remove={() => deleting.mutate(view)}
+                edit={() => setEdited({ seen: view, start: view.table })}
+                remove={() => deletion.ask({ id: view.id, name: view.table.name })}
               />
+            )}
+            {edited?.seen?.id === view.id && !isOwner && (
+              <ReadOnly lines={tableLines(view.table)} close={() => setEdited(null)} />
             )}
           </li>
         ))}
       </ul>
+      <Bin kind="rate-tables" restore={deletion.restore} />
       {all.data?.tables.length === 0 && edited === null && (
         <p className="font-figures mt-6 text-xl">
           No rates yet. Add a table, or let the simulated rate desk fill one.
@@ -82,5 +82,5 @@ export function RatesPage() {
 }
 
 function Editing({ edited, today, close }: { edited: Edited; today: string; close: () => void }) {
-  return <TableEditor seen={edited.seen} start={edited.table} today={today} close={close} />
+  return <TableEditor seen={edited.seen} start={edited.start} today={today} close={close} />
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import type { RateTableDocument, RateTableView } from '../../api/client'
+import type { RateTableDocument } from '../../api/client'
 import { askRateDesk, rateTablesQuery, saveRateTable } from '../../api/rates'
 import { readDay } from '../../entry/date'
 import { someName } from '../../entry/name'
@@ -11,6 +11,7 @@ import { formatTerm } from '../../format/term'
 import { Figure } from '../../sentence/Figure'
 import { TextButton } from '../../ui/TextButton'
 import { SaveBar } from '../SaveBar'
+import type { Seen } from '../keptDraft'
 import { useSavedDraft } from '../useSavedDraft'
 import { AddOnList } from './AddOnList'
 import { CsvImport } from './CsvImport'
@@ -20,7 +21,7 @@ const MOST_NAME_CHARACTERS = 60
 
 type TableEditorProps = {
   /** The state that was opened; null for a table that is new. */
-  seen: RateTableView | null
+  seen: Seen | null
   start: RateTableDocument
   today: string
   close: () => void
@@ -30,19 +31,17 @@ type TableEditorProps = {
 export function TableEditor({ seen, start, today, close }: TableEditorProps) {
   const queries = useQueryClient()
   const locale = pageLocale()
-  const {
-    value: table,
-    draft,
-    entries,
-    saving,
-  } = useSavedDraft(
+  const edited = useSavedDraft({
+    kind: 'rate-tables',
+    seen,
     start,
-    (value) => saveRateTable(seen, value),
-    async () => {
+    save: saveRateTable,
+    onSaved: async () => {
       await queries.invalidateQueries({ queryKey: rateTablesQuery.queryKey })
       close()
     },
-  )
+  })
+  const { value: table, draft, entries } = edited
   const asking = useMutation({
     mutationFn: () => askRateDesk(table.termMonths),
     onSuccess: (rates) => draft.step({ ...rates, name: seen === null ? rates.name : table.name }),
@@ -85,7 +84,7 @@ export function TableEditor({ seen, start, today, close }: TableEditorProps) {
             {asking.error.message}
           </p>
         )}
-        <SaveBar saving={saving} close={close}>
+        <SaveBar edited={edited} close={close}>
           <TextButton disabled={asking.isPending} onClick={() => asking.mutate()}>
             Fill from the simulated rate desk
           </TextButton>

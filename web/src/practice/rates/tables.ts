@@ -55,3 +55,17 @@ export const daysOld = (day: string, today: string) =>
 
 /** Whether rates of a day are too old to price on. */
 export const isStale = (day: string, today: string) => daysOld(day, today) > STALE_AFTER_DAYS
+
+/** An offer in few words: 6.125 %, 1 point. */
+export const offerWords = ({ ratePercent, pointsPercent }: OfferDocument) =>
+  `${formatPercent(ratePercent)}, ${formatPoints(pointsPercent)}`
+
+/** An add-on in few words. */
+export const addOnWords = ({ upToLoanToValuePercent, leastScore, mostScore, pointsPercent }: AddOnDocument) =>
+  `up to ${formatPercent(upToLoanToValuePercent)}, score ${leastScore} to ${mostScore}, ${formatPoints(pointsPercent)}`
+
+/** All that a table says, line by line. */
+export const tableLines = ({ offers, addOns }: RateTableDocument): string[] => [
+  ...offers.map(offerWords),
+  ...addOns.map((addOn) => `added: ${addOnWords(addOn)}`),
+]

@@ -1,10 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { rateTablesQuery } from '../../api/rates'
+import { useIsOwner, useSession } from '../../app/session'
 import { MARKETS, type Market } from '../../format/market'
-import { TextButton } from '../../ui/TextButton'
+import { Bin } from '../Bin'
+import { isNewOrGone, keptDraftOf } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
+import { ReadOnly } from '../ReadOnly'
 import { PracticeFrame } from '../PracticeFrame'
+import { useDeletion } from '../useDeletion'
 import { MarketMenu } from './MarketMenu'
 import type { AnyRule, EditorProps, KeptRule, RuleKind } from './rule'
 import { RuleLine } from './RuleLine'
@@ -25,23 +29,14 @@ type RulesPageProps<D> = {
 
 /** The practice's rules of one kind, by their markets. */
 export function RulesPage<D extends AnyRule>({ kind, actions, told }: RulesPageProps<D>) {
-  const queries = useQueryClient()
   const all = kind.useAll()
   // The day it is where the practice works comes with its rates.
   const today = useQuery(rateTablesQuery).data?.today ?? ''
-  const [edited, setEdited] = useState<Edited<D> | null>(null)
-  const refresh = () => queries.invalidateQueries({ queryKey: kind.queryKey })
-  const deleting = useMutation({
-    mutationFn: (kept: KeptRule<D>) => kind.remove(kept.id),
-    onSettled: refresh,
-  })
-  const restoring = useMutation({
-    mutationFn: (kept: KeptRule<D>) => kind.save(null, kept.rule),
-    onSuccess: () => deleting.reset(),
-    onSettled: refresh,
-  })
+  const { email } = useSession()
+  const [edited, setEdited] = useState<Edited<D> | null>(() => keptDraftOf<D>(kind.kind, email))
+  const deletion = useDeletion(kind.kind, kind.queryKey)
   const close = () => setEdited(null)
-  const error = all.error ?? deleting.error ?? restoring.error
+  const error = all.error ?? deletion.error
   return (
     <PracticeFrame title={kind.title}>
       <div className="mt-5 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
@@ -64,13 +59,8 @@ export function RulesPage<D extends AnyRule>({ kind, actions, told }: RulesPageP
         </p>
       )}
       {told}
-      {deleting.isSuccess && (
-        <p role="status" className="mt-3">
-          {deleting.variables.rule.name} is deleted.{' '}
-          <TextButton onClick={() => restoring.mutate(deleting.variables)}>Undo</TextButton>
-        </p>
-      )}
-      {edited?.seen === null && kind.editor({ ...edited, close })}
+      {deletion.told}
+      {edited !== null && isNewOrGone(edited.seen, all.data) && kind.editor({ ...edited, close })}
       {ALL_MARKETS.map((market) => (
         <RulesOfMarket
           key={market}
@@ -79,10 +69,11 @@ export function RulesPage<D extends AnyRule>({ kind, actions, told }: RulesPageP
           rules={all.data?.filter(({ rule }) => rule.market === market) ?? []}
           edited={edited}
           edit={(kept) => setEdited({ seen: kept, start: kept.rule })}
-          remove={(kept) => deleting.mutate(kept)}
+          remove={({ id, rule }) => deletion.ask({ id, name: rule.name })}
           close={close}
         />
       ))}
+      <Bin kind={kind.kind} restore={deletion.restore} />
       {all.data?.length === 0 && edited === null && <p className="font-figures mt-6 text-xl">{kind.empty}</p>}
     </PracticeFrame>
   )
@@ -107,6 +98,7 @@ function RulesOfMarket<D extends AnyRule>({
   remove,
   close,
 }: RulesOfMarketProps<D>) {
+  const isOwner = useIsOwner()
   if (rules.length === 0) return null
   return (
     <section aria-labelledby={`rules-${market}`} className="mt-6">
@@ -116,10 +108,13 @@ function RulesOfMarket<D extends AnyRule>({
       <ul aria-label={`${kind.title}, ${MARKETS[market].name}`}>
         {rules.map((kept) => (
           <li key={kept.id} className="border-rule border-b py-3">
-            {edited?.seen?.id === kept.id ? (
+            {edited?.seen?.id === kept.id && isOwner ? (
               kind.editor({ ...edited, close })
             ) : (
               <RuleLine kind={kind} kept={kept} edit={() => edit(kept)} remove={() => remove(kept)} />
+            )}
+            {edited?.seen?.id === kept.id && !isOwner && (
+              <ReadOnly lines={kind.lines(kept.rule)} close={close} />
             )}
           </li>
         ))}

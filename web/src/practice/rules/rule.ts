@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react'
+import type { KeptKind } from '../../api/bins'
 import type { Market } from '../../format/market'
+import type { Seen } from '../keptDraft'
 
 /** A state of one of the practice's rules: a limit set or a programme. */
 export type KeptRule<D> = {
@@ -17,6 +19,7 @@ export type AnyRule = { name: string; market: Market; source: string; day: strin
 
 /** One kind of rules: how they are kept, and what they say. */
 export type RuleKind<D> = {
+  kind: KeptKind
   title: string
   intro: string
   empty: string
@@ -27,7 +30,6 @@ export type RuleKind<D> = {
   /** Every saved state of one, the latest first. */
   useStates: (kept: KeptRule<D>) => Asked<D>
   save: (seen: Pick<KeptRule<D>, 'id' | 'revision'> | null, rule: D) => Promise<unknown>
-  remove: (id: string) => Promise<unknown>
   /** One to begin with. */
   begin: (market: Market, today: string) => D
   /** What it asks, in one line. */
@@ -41,7 +43,7 @@ type Asked<D> = { data: KeptRule<D>[] | undefined; error: Error | null }
 
 export type EditorProps<D> = {
   /** The state that was opened; null for a rule that is new. */
-  seen: KeptRule<D> | null
+  seen: Seen | null
   start: D
   close: () => void
 }

@@ -173,6 +173,7 @@ class HandoutTest extends Journey {
 
         page.navigate("/practice/hand-outs");
         advisor.press("Delete Zebra, loan alone");
+        advisor.press("Delete");
         assertThat(templates).not().containsText("Zebra");
     }
 

@@ -71,10 +71,12 @@ class LimitsTest extends Journey {
         assertThat(line).containsText("at most 44\u202f%");
 
         advisor.press("Delete " + NAME);
+        advisor.press("Delete");
         assertThat(line).hasCount(0);
         advisor.press("Undo");
         assertThat(line).hasCount(1);
         advisor.press("Delete " + NAME);
+        advisor.press("Delete");
         assertThat(line).hasCount(0);
     }
 

@@ -52,10 +52,12 @@ class ProgrammesTest extends Journey {
         assertThat(line).containsText("The rent covers what goes out a month");
 
         advisor.press("Delete " + NAME);
+        advisor.press("Delete");
         assertThat(line).hasCount(0);
         advisor.press("Undo");
         assertThat(line).hasCount(1);
         advisor.press("Delete " + NAME);
+        advisor.press("Delete");
         assertThat(line).hasCount(0);
     }
 

@@ -42,8 +42,9 @@ class RatesTest extends Journey {
         page.getByLabel("Points added").fill("0.25");
         advisor.press("Save");
 
-        Locator line =
-                page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("20-year fixed"));
+        Locator line = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rate tables"))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("20-year fixed"));
         assertThat(line).containsText("20 years, 2 rates from 5.625\u202f% to 5.75\u202f%");
         assertThat(line).containsText("stale");
         advisor.press("Edit 20-year fixed");
@@ -59,10 +60,12 @@ class RatesTest extends Journey {
         advisor.press("Save");
         assertThat(line).containsText("simulated");
         advisor.press("Delete 20-year fixed");
+        advisor.press("Delete");
         assertThat(line).hasCount(0);
         advisor.press("Undo");
         assertThat(line).containsText("simulated");
         advisor.press("Delete 20-year fixed");
+        advisor.press("Delete");
         assertThat(line).hasCount(0);
     }
 }

@@ -40,9 +40,11 @@ class ArchitectureTest {
             Map.entry(
                     "estimate", Set.of("account", "practice", "document", "evaluation", "outside", "problem", "core")),
             Map.entry("csv", Set.of("problem", "core")),
+            Map.entry("practicedata", Set.of("account", "problem")),
             Map.entry(
                     "rates",
                     Set.of(
+                            "practicedata",
                             "recorded",
                             "account",
                             "practice",
@@ -55,10 +57,11 @@ class ArchitectureTest {
             Map.entry(
                     "household",
                     Set.of("account", "practice", "document", "evaluation", "outside", "csv", "problem", "core")),
-            Map.entry("lending", Set.of("recorded", "account", "document", "evaluation", "problem")),
+            Map.entry("lending", Set.of("practicedata", "recorded", "account", "document", "evaluation", "problem")),
             Map.entry(
                     "casefile",
                     Set.of(
+                            "practicedata",
                             "recorded",
                             "audit",
                             "account",
@@ -90,6 +93,7 @@ class ArchitectureTest {
             Map.entry(
                     "handout",
                     Set.of(
+                            "practicedata",
                             "recorded",
                             "account",
                             "practice",
@@ -114,7 +118,15 @@ class ArchitectureTest {
                             "core")),
             Map.entry(
                     "demo",
-                    Set.of("account", "practice", "client", "document", "rates", "lending", "handout", "casefile")),
+                    Set.of(
+                            "account",
+                            "practice",
+                            "client",
+                            "document",
+                            "practicedata",
+                            "lending",
+                            "handout",
+                            "casefile")),
             Map.entry(
                     "privacy",
                     Set.of(

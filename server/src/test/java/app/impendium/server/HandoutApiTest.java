@@ -148,7 +148,8 @@ class HandoutApiTest {
     @Test
     void templatesAndLetterheadBelongToTheirPractice() {
         Client own = Client.ofOwnPractice("Una Field", "una@field-handouts.example");
-        assertThat(own.get("/api/letterhead").body().at("/name").asString()).isEqualTo("Practice of Una Field");
+        assertThat(own.get("/api/letterhead").body().at("/letterhead/name").asString())
+                .isEqualTo("Practice of Una Field");
         assertThat(own.get("/api/hand-out-templates").body()).isEmpty();
 
         String template = own.post("/api/hand-out-templates", "{\"name\": \"Own\", \"says\": " + BRIEF + "}")
@@ -164,11 +165,14 @@ class HandoutApiTest {
                  "disclaimers": [{"market": "US", "text": "No warranty."}]}""";
         assertThat(own.putUnconditionally("/api/letterhead", letterhead).status())
                 .isEqualTo(200);
+        assertThat(own.put("/api/letterhead", "\"0\"", letterhead).status()).isEqualTo(200);
+        assertThat(own.put("/api/letterhead", "\"0\"", letterhead).status()).isEqualTo(409);
         JsonNode content = own.post("/api/hand-outs/content", question(Documents.purchase("Fern Rise")))
                 .body();
         assertThat(content.at("/letterhead/name").asString()).isEqualTo("Field & Field");
         assertThat(content.at("/disclaimer").asString()).isEqualTo("No warranty.");
-        assertThat(BEA.get("/api/letterhead").body().at("/name").asString()).isEqualTo("Ostrander & Pell");
+        assertThat(BEA.get("/api/letterhead").body().at("/letterhead/name").asString())
+                .isEqualTo("Ostrander & Pell");
     }
 
     @ParameterizedTest
@@ -180,10 +184,11 @@ class HandoutApiTest {
                 + " /disclaimers/1/market"
     })
     void whatIsNoLetterheadIsToldAtItsField(String member, String json, String pointer) {
-        ObjectNode letterhead = (ObjectNode) BEA.get("/api/letterhead").body();
+        JsonNode seen = BEA.get("/api/letterhead").body();
+        ObjectNode letterhead = (ObjectNode) seen.get("letterhead");
         letterhead.set(member, Documents.json(json));
 
-        Answer refused = BEA.putUnconditionally("/api/letterhead", letterhead.toString());
+        Answer refused = BEA.put("/api/letterhead", "\"" + seen.get("revision").asInt() + "\"", letterhead.toString());
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().at("/fields/0/pointer").asString()).isEqualTo(pointer);

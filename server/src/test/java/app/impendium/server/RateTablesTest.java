@@ -13,7 +13,7 @@ class RateTablesTest {
     private static final String TABLES = "/api/rate-tables";
     private static final Client BEA = Client.signedIn(Client.BEA);
 
-    private static ObjectNode table(String name) {
+    static ObjectNode table(String name) {
         return (ObjectNode) Documents.json("""
                 {
                   "name": "%s", "termMonths": 360, "day": "2026-11-24", "simulated": false,

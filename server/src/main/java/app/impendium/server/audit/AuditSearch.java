@@ -30,10 +30,10 @@ public class AuditSearch {
                     where h.id = e.subject_id and h.practice_id = e.practice_id)
                 when 'CLIENT_PAGE' then (select f.title from client_link l join case_file f on f.id = l.case_id
                     where l.id = e.subject_id and l.practice_id = e.practice_id)
-                when 'RATES' then (select name from rate_table t where t.id = e.subject_id and t.practice_id = e.practice_id)
-                when 'RULE' then (select name from lending_rule r where r.id = e.subject_id and r.practice_id = e.practice_id)
-                when 'HAND_OUT_TEMPLATE' then (select name from handout_template t
-                    where t.id = e.subject_id and t.practice_id = e.practice_id)
+                when 'RATES' then (select name from practice_item i where i.id = e.subject_id and i.practice_id = e.practice_id)
+                when 'RULE' then (select name from practice_item i where i.id = e.subject_id and i.practice_id = e.practice_id)
+                when 'HAND_OUT_TEMPLATE' then (select name from practice_item i
+                    where i.id = e.subject_id and i.practice_id = e.practice_id)
                 end as subject
             from audit_entry e join advisor a on a.id = e.advisor_id""";
 

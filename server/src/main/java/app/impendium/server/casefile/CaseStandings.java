@@ -8,12 +8,14 @@ import app.impendium.server.document.Market;
 import app.impendium.server.evaluation.DocumentEvaluator;
 import app.impendium.server.evaluation.LimitsMet;
 import app.impendium.server.evaluation.LoanDay;
-import app.impendium.server.lending.KeptRule;
-import app.impendium.server.lending.KeptRules;
-import app.impendium.server.lending.RulesChanged;
+import app.impendium.server.practicedata.ItemKind;
+import app.impendium.server.practicedata.ItemsChanged;
+import app.impendium.server.practicedata.KeptItem;
+import app.impendium.server.practicedata.KeptItems;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,11 +34,14 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class CaseStandings {
+    /** What cases are held against. */
+    private static final Set<ItemKind> DECIDE = Set.of(ItemKind.LIMIT_SET, ItemKind.PROGRAMME);
+
     private static final Logger LOG = LoggerFactory.getLogger(CaseStandings.class);
     private static final int AT_ONCE = 100;
 
     private final JdbcClient database;
-    private final KeptRules<LimitSetDocument> limits;
+    private final KeptItems<LimitSetDocument> limits;
     private final TransactionTemplate transaction;
     private final TaskScheduler scheduler;
     private final JsonMapper json;
@@ -44,7 +49,7 @@ class CaseStandings {
 
     CaseStandings(
             JdbcClient database,
-            KeptRules<LimitSetDocument> limits,
+            KeptItems<LimitSetDocument> limits,
             TransactionTemplate transaction,
             TaskScheduler scheduler,
             JsonMapper json,
@@ -66,7 +71,7 @@ class CaseStandings {
                 .single();
         Market market = Market.of(document);
         List<LimitSetDocument> sets = limits.ofPractice(practiceId).stream()
-                .map(KeptRule::rule)
+                .map(KeptItem::value)
                 .filter(set -> set.market() == market)
                 .toList();
         Optional<LimitsMet> met = LimitsMet.of(document, sets);
@@ -86,14 +91,17 @@ class CaseStandings {
     }
 
     @EventListener
-    void fallBehind(RulesChanged changed) {
+    void fallBehind(ItemsChanged changed) {
+        if (!DECIDE.contains(changed.kind())) {
+            return;
+        }
         database.sql("update practice set rules_revision = rules_revision + 1 where id = ?")
                 .param(changed.practiceId())
                 .update();
     }
 
     @TransactionalEventListener
-    void catchUp(RulesChanged changed) {
+    void catchUp(ItemsChanged changed) {
         scheduler.schedule(this::catchUp, clock.instant());
     }
 

@@ -15,11 +15,9 @@ import app.impendium.server.document.Market;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.document.RateTableDocument;
 import app.impendium.server.handout.Letterheads;
-import app.impendium.server.handout.Templates;
-import app.impendium.server.lending.KeptRules;
 import app.impendium.server.lending.StartingLimits;
 import app.impendium.server.practice.PracticeSetup;
-import app.impendium.server.rates.RateTables;
+import app.impendium.server.practicedata.KeptItems;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.ZoneId;
@@ -70,12 +68,12 @@ class DemoPractice implements ApplicationRunner {
     private final Advisors advisors;
     private final CaseStore store;
     private final Clients clients;
-    private final RateTables rates;
-    private final KeptRules<LimitSetDocument> limits;
-    private final KeptRules<ProgrammeDocument> programmes;
+    private final KeptItems<RateTableDocument> rates;
+    private final KeptItems<LimitSetDocument> limits;
+    private final KeptItems<ProgrammeDocument> programmes;
     private final StartingLimits starting;
     private final Letterheads letterheads;
-    private final Templates templates;
+    private final KeptItems<HandoutTemplateDocument> templates;
     private final JsonMapper json;
     private final boolean asked;
 
@@ -84,12 +82,12 @@ class DemoPractice implements ApplicationRunner {
             Advisors advisors,
             CaseStore store,
             Clients clients,
-            RateTables rates,
-            KeptRules<LimitSetDocument> limits,
-            KeptRules<ProgrammeDocument> programmes,
+            KeptItems<RateTableDocument> rates,
+            KeptItems<LimitSetDocument> limits,
+            KeptItems<ProgrammeDocument> programmes,
             StartingLimits starting,
             Letterheads letterheads,
-            Templates templates,
+            KeptItems<HandoutTemplateDocument> templates,
             JsonMapper json,
             @Value("${impendium.demo}") boolean asked) {
         this.setup = setup;
@@ -142,7 +140,7 @@ class DemoPractice implements ApplicationRunner {
         for (int i = 0; i < CASES.size(); i++) {
             store.create(people.get((i + 1) % people.size()), readCase(CASES.get(i), rules));
         }
-        letterheads.save(people.get(0), read("letterhead", LetterheadDocument.class));
+        letterheads.save(people.get(0), 0, read("letterhead", LetterheadDocument.class));
         for (HandoutTemplateDocument template : read("templates", HandoutTemplateDocument[].class)) {
             templates.create(people.get(0), template);
         }

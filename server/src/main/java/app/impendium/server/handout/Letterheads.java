@@ -3,45 +3,49 @@ package app.impendium.server.handout;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LetterheadDocument;
 import app.impendium.server.practice.PracticeSettings;
-import java.time.Clock;
-import java.time.temporal.ChronoUnit;
+import app.impendium.server.practicedata.KeptItem;
+import app.impendium.server.practicedata.KeptItems;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps how each practice presents itself. */
+/** How each practice presents itself: with its one letterhead. */
 @Service
 public class Letterheads {
-    private final LetterheadRepository letterheads;
+    private final KeptItems<LetterheadDocument> kept;
     private final PracticeSettings practices;
-    private final Clock clock;
 
-    Letterheads(LetterheadRepository letterheads, PracticeSettings practices, Clock clock) {
-        this.letterheads = letterheads;
+    Letterheads(KeptItems<LetterheadDocument> kept, PracticeSettings practices) {
+        this.kept = kept;
         this.practices = practices;
-        this.clock = clock;
     }
 
     /** The practice's letterhead; its name alone where it has none. */
     @Transactional(readOnly = true)
     public LetterheadDocument of(SignedInAdvisor advisor) {
-        return letterheads
-                .findById(advisor.practiceId())
-                .map(LetterheadRow::body)
+        return saved(advisor)
+                .map(KeptItem::value)
                 .orElseGet(() -> new LetterheadDocument(practices.name(advisor), "", null, List.of()));
+    }
+
+    /** The practice's letterhead in its latest state; none before it has one. */
+    @Transactional(readOnly = true)
+    Optional<KeptItem<LetterheadDocument>> saved(SignedInAdvisor advisor) {
+        return kept.all(advisor).stream().findFirst();
     }
 
     /**
      * Presents the practice so from now on.
      *
+     * @param seenRevision the state that was opened; read where the practice has a letterhead
      * @throws app.impendium.core.finding.CaseException if it is no letterhead
+     * @throws app.impendium.server.problem.RefusedException if it was saved from elsewhere since
      */
     @Transactional
-    public LetterheadDocument save(SignedInAdvisor advisor, LetterheadDocument letterhead) {
-        LetterheadCheck.check(letterhead);
-        LetterheadRow row =
-                letterheads.findById(advisor.practiceId()).orElseGet(() -> new LetterheadRow(advisor.practiceId()));
-        row.take(letterhead, advisor, clock.instant().truncatedTo(ChronoUnit.MILLIS));
-        return letterheads.save(row).body();
+    public KeptItem<LetterheadDocument> save(SignedInAdvisor advisor, int seenRevision, LetterheadDocument letterhead) {
+        return saved(advisor)
+                .map(saved -> kept.save(advisor, saved.id(), seenRevision, letterhead))
+                .orElseGet(() -> kept.create(advisor, letterhead));
     }
 }

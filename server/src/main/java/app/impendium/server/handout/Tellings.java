@@ -5,6 +5,7 @@ import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.casefile.CaseView;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.HandoutDocument;
+import app.impendium.server.document.HandoutTemplateDocument;
 import app.impendium.server.document.LetterheadDocument;
 import app.impendium.server.document.LetterheadDocument.DisclaimerDocument;
 import app.impendium.server.document.Market;
@@ -16,6 +17,7 @@ import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.handout.content.HandoutContent.LetterheadContent;
 import app.impendium.server.lending.ChosenRules;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.practicedata.KeptItems;
 import app.impendium.server.problem.RefusedException;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -30,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Tellings {
     private final CaseStore cases;
     private final ChosenRules rules;
-    private final Templates templates;
+    private final KeptItems<HandoutTemplateDocument> templates;
     private final Letterheads letterheads;
     private final PracticeSettings practices;
     private final Clock clock;
@@ -38,7 +40,7 @@ public class Tellings {
     Tellings(
             CaseStore cases,
             ChosenRules rules,
-            Templates templates,
+            KeptItems<HandoutTemplateDocument> templates,
             Letterheads letterheads,
             PracticeSettings practices,
             Clock clock) {
@@ -57,7 +59,7 @@ public class Tellings {
      */
     public Telling of(SignedInAdvisor advisor, HandoutQuestion question) {
         CaseDocument document = CaseAnswers.checked(question.document());
-        HandoutDocument choice = document.handout() == null ? templates.usual(advisor) : document.handout();
+        HandoutDocument choice = document.handout() == null ? usual(advisor) : document.handout();
         return new Telling(
                 document,
                 MainOption.of(document),
@@ -86,6 +88,14 @@ public class Tellings {
                     saved.savedBy() + " saved this case after you opened it. Look at it again before you hand it out.");
         }
         return of(advisor, new HandoutQuestion(saved.document(), titles));
+    }
+
+    /** What a hand-out says where a case does not say it: as the practice's first template, else as is usual. */
+    private HandoutDocument usual(SignedInAdvisor advisor) {
+        return templates.all(advisor).stream()
+                .findFirst()
+                .map(kept -> kept.value().says())
+                .orElse(HandoutDocument.USUAL);
     }
 
     /** What a hand-out of today says. */

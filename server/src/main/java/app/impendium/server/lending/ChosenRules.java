@@ -5,6 +5,8 @@ import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
 import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.practicedata.KeptItem;
+import app.impendium.server.practicedata.KeptItems;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -13,10 +15,10 @@ import org.springframework.stereotype.Service;
 /** Which of a practice's rules a case is looked at with: the one that it names, else the first of its market. */
 @Service
 public class ChosenRules {
-    private final KeptRules<LimitSetDocument> limits;
-    private final KeptRules<ProgrammeDocument> programmes;
+    private final KeptItems<LimitSetDocument> limits;
+    private final KeptItems<ProgrammeDocument> programmes;
 
-    ChosenRules(KeptRules<LimitSetDocument> limits, KeptRules<ProgrammeDocument> programmes) {
+    ChosenRules(KeptItems<LimitSetDocument> limits, KeptItems<ProgrammeDocument> programmes) {
         this.limits = limits;
         this.programmes = programmes;
     }
@@ -39,14 +41,14 @@ public class ChosenRules {
     }
 
     private static <D> Optional<D> chosen(
-            List<KeptRule<D>> kept, String id, Market market, Function<D, Market> marketOf) {
-        List<KeptRule<D>> ofMarket = kept.stream()
-                .filter(rule -> marketOf.apply(rule.rule()) == market)
+            List<KeptItem<D>> kept, String id, Market market, Function<D, Market> marketOf) {
+        List<KeptItem<D>> ofMarket = kept.stream()
+                .filter(rule -> marketOf.apply(rule.value()) == market)
                 .toList();
         return ofMarket.stream()
                 .filter(rule -> rule.id().toString().equals(id))
                 .findFirst()
                 .or(() -> ofMarket.stream().findFirst())
-                .map(KeptRule::rule);
+                .map(KeptItem::value);
     }
 }

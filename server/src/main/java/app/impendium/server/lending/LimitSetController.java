@@ -4,6 +4,9 @@ import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
+import app.impendium.server.practicedata.DeletedItem;
+import app.impendium.server.practicedata.KeptItem;
+import app.impendium.server.practicedata.KeptItems;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
@@ -29,10 +32,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The practice's limit sets over HTTP. */
 @RestController
 class LimitSetController {
-    private final KeptRules<LimitSetDocument> sets;
+    private final KeptItems<LimitSetDocument> sets;
     private final StartingLimits starting;
 
-    LimitSetController(KeptRules<LimitSetDocument> sets, StartingLimits starting) {
+    LimitSetController(KeptItems<LimitSetDocument> sets, StartingLimits starting) {
         this.sets = sets;
         this.starting = starting;
     }
@@ -87,7 +90,21 @@ class LimitSetController {
         RecordedNote.say(sets.delete(advisor, id));
     }
 
-    private LimitSetView view(KeptRule<LimitSetDocument> kept) {
-        return LimitSetView.of(kept, starting.hold(kept.rule()));
+    /** What the practice deleted within thirty days, the latest first. */
+    @GetMapping("/api/limit-sets/bin")
+    List<DeletedItem> bin(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return sets.bin(advisor);
+    }
+
+    /** Restores a limit set that was deleted, with all its states. */
+    @OwnersOnly
+    @Recorded(value = Action.RESTORED, of = Kind.RULE)
+    @PostMapping("/api/limit-sets/{id}/restoration")
+    LimitSetView restore(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return view(sets.restore(advisor, id));
+    }
+
+    private LimitSetView view(KeptItem<LimitSetDocument> kept) {
+        return LimitSetView.of(kept, starting.hold(kept.value()));
     }
 }

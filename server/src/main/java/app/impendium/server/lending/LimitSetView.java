@@ -1,6 +1,7 @@
 package app.impendium.server.lending;
 
 import app.impendium.server.document.LimitSetDocument;
+import app.impendium.server.practicedata.KeptItem;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -14,7 +15,7 @@ import java.util.UUID;
 public record LimitSetView(
         UUID id, int revision, LimitSetDocument set, boolean isPublic, Instant savedAt, String savedBy) {
 
-    static LimitSetView of(KeptRule<LimitSetDocument> kept, boolean isPublic) {
-        return new LimitSetView(kept.id(), kept.revision(), kept.rule(), isPublic, kept.savedAt(), kept.savedBy());
+    static LimitSetView of(KeptItem<LimitSetDocument> kept, boolean isPublic) {
+        return new LimitSetView(kept.id(), kept.revision(), kept.value(), isPublic, kept.savedAt(), kept.savedBy());
     }
 }

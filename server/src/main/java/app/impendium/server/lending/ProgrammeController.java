@@ -3,6 +3,8 @@ package app.impendium.server.lending;
 import app.impendium.server.account.OwnersOnly;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.practicedata.DeletedItem;
+import app.impendium.server.practicedata.KeptItems;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
@@ -27,9 +29,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The practice's letting programmes over HTTP. */
 @RestController
 class ProgrammeController {
-    private final KeptRules<ProgrammeDocument> programmes;
+    private final KeptItems<ProgrammeDocument> programmes;
 
-    ProgrammeController(KeptRules<ProgrammeDocument> programmes) {
+    ProgrammeController(KeptItems<ProgrammeDocument> programmes) {
         this.programmes = programmes;
     }
 
@@ -73,5 +75,19 @@ class ProgrammeController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteProgramme(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         RecordedNote.say(programmes.delete(advisor, id));
+    }
+
+    /** What the practice deleted within thirty days, the latest first. */
+    @GetMapping("/api/programmes/bin")
+    List<DeletedItem> bin(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return programmes.bin(advisor);
+    }
+
+    /** Restores a programme that was deleted, with all its states. */
+    @OwnersOnly
+    @Recorded(value = Action.RESTORED, of = Kind.RULE)
+    @PostMapping("/api/programmes/{id}/restoration")
+    ProgrammeView restore(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return ProgrammeView.of(programmes.restore(advisor, id));
     }
 }

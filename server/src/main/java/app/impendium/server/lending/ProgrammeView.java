@@ -1,6 +1,7 @@
 package app.impendium.server.lending;
 
 import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.practicedata.KeptItem;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -12,7 +13,7 @@ import java.util.UUID;
  */
 public record ProgrammeView(UUID id, int revision, ProgrammeDocument programme, Instant savedAt, String savedBy) {
 
-    static ProgrammeView of(KeptRule<ProgrammeDocument> kept) {
-        return new ProgrammeView(kept.id(), kept.revision(), kept.rule(), kept.savedAt(), kept.savedBy());
+    static ProgrammeView of(KeptItem<ProgrammeDocument> kept) {
+        return new ProgrammeView(kept.id(), kept.revision(), kept.value(), kept.savedAt(), kept.savedBy());
     }
 }

@@ -3,6 +3,8 @@ package app.impendium.server.lending;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.Market;
+import app.impendium.server.practicedata.KeptItem;
+import app.impendium.server.practicedata.KeptItems;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -21,19 +23,19 @@ import tools.jackson.databind.json.JsonMapper;
 public class StartingLimits {
     private static final TypeReference<List<LimitSetDocument>> SETS = new TypeReference<>() {};
 
-    private final KeptRules<LimitSetDocument> sets;
+    private final KeptItems<LimitSetDocument> sets;
     private final JsonMapper json;
 
-    StartingLimits(KeptRules<LimitSetDocument> sets, JsonMapper json) {
+    StartingLimits(KeptItems<LimitSetDocument> sets, JsonMapper json) {
         this.sets = sets;
         this.json = json;
     }
 
     /** Adds the starting sets of a market to a practice's, but for those whose name is taken. */
     @Transactional
-    public List<KeptRule<LimitSetDocument>> add(SignedInAdvisor advisor, Market market) {
+    public List<KeptItem<LimitSetDocument>> add(SignedInAdvisor advisor, Market market) {
         Set<String> taken = sets.all(advisor).stream()
-                .map(kept -> kept.rule().name().strip())
+                .map(kept -> kept.value().name().strip())
                 .collect(Collectors.toSet());
         return of(market).stream()
                 .filter(set -> !taken.contains(set.name()))

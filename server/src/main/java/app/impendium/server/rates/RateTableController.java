@@ -5,6 +5,8 @@ import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.RateTableDocument;
 import app.impendium.server.outside.RateDesk;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.practicedata.DeletedItem;
+import app.impendium.server.practicedata.KeptItems;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.problem.RefusedException;
 import app.impendium.server.recorded.Action;
@@ -36,12 +38,12 @@ import org.springframework.web.bind.annotation.RestController;
 class RateTableController {
     private static final int LONGEST_MONTHS = 600;
 
-    private final RateTables tables;
+    private final KeptItems<RateTableDocument> tables;
     private final RateDesk desk;
     private final PracticeSettings settings;
     private final Clock clock;
 
-    RateTableController(RateTables tables, RateDesk desk, PracticeSettings settings, Clock clock) {
+    RateTableController(KeptItems<RateTableDocument> tables, RateDesk desk, PracticeSettings settings, Clock clock) {
         this.tables = tables;
         this.desk = desk;
         this.settings = settings;
@@ -57,7 +59,9 @@ class RateTableController {
 
     @GetMapping("/api/rate-tables")
     RateTablesView rateTables(@AuthenticationPrincipal SignedInAdvisor advisor) {
-        return new RateTablesView(today(advisor), tables.all(advisor));
+        return new RateTablesView(
+                today(advisor),
+                tables.all(advisor).stream().map(RateTableView::of).toList());
     }
 
     @OwnersOnly
@@ -65,9 +69,9 @@ class RateTableController {
     @PostMapping("/api/rate-tables")
     ResponseEntity<RateTableView> createRateTable(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody RateTableDocument table) {
-        RateTableView created = tables.create(advisor, table);
+        RateTableView created = RateTableView.of(tables.create(advisor, table));
         return ResponseEntity.created(URI.create("/api/rate-tables/" + created.id()))
-                .eTag(created.eTag())
+                .eTag(EntityTag.of(created.revision()))
                 .body(created);
     }
 
@@ -79,8 +83,8 @@ class RateTableController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) String seenTag,
             @RequestBody RateTableDocument table) {
-        RateTableView saved = tables.save(advisor, id, EntityTag.revision(seenTag), table);
-        return ResponseEntity.ok().eTag(saved.eTag()).body(saved);
+        RateTableView saved = RateTableView.of(tables.save(advisor, id, EntityTag.revision(seenTag), table));
+        return ResponseEntity.ok().eTag(EntityTag.of(saved.revision())).body(saved);
     }
 
     @OwnersOnly
@@ -89,6 +93,26 @@ class RateTableController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRateTable(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         RecordedNote.say(tables.delete(advisor, id));
+    }
+
+    /** Every saved state of a rate table, the latest first. */
+    @GetMapping("/api/rate-tables/{id}/states")
+    List<RateTableView> states(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return tables.history(advisor, id).stream().map(RateTableView::of).toList();
+    }
+
+    /** What the practice deleted within thirty days, the latest first. */
+    @GetMapping("/api/rate-tables/bin")
+    List<DeletedItem> bin(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return tables.bin(advisor);
+    }
+
+    /** Restores a rate table that was deleted, with all its states. */
+    @OwnersOnly
+    @Recorded(value = Action.RESTORED, of = Kind.RATES)
+    @PostMapping("/api/rate-tables/{id}/restoration")
+    RateTableView restore(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        return RateTableView.of(tables.restore(advisor, id));
     }
 
     /**

@@ -1,6 +1,7 @@
 package app.impendium.server.rates;
 
 import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.practicedata.KeptItem;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -11,7 +12,7 @@ import java.util.UUID;
  * @param savedBy the name of whoever saved this state
  */
 public record RateTableView(UUID id, int revision, RateTableDocument table, Instant savedAt, String savedBy) {
-    String eTag() {
-        return "\"" + revision + "\"";
+    static RateTableView of(KeptItem<RateTableDocument> kept) {
+        return new RateTableView(kept.id(), kept.revision(), kept.value(), kept.savedAt(), kept.savedBy());
     }
 }

@@ -1,4 +1,4 @@
-package app.impendium.server.lending;
+package app.impendium.server.practicedata;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,14 +11,14 @@ import org.hibernate.type.SqlTypes;
 import org.hibernate.type.descriptor.java.Immutability;
 import tools.jackson.databind.JsonNode;
 
-/** A saved state of a rule, kept as it was. */
+/** A saved state of something that a practice keeps, as it was. */
 @Entity
-@Table(name = "lending_rule_state")
-class LendingRuleState {
+@Table(name = "practice_item_state")
+class PracticeItemState {
     @Id
     private UUID id;
 
-    private UUID ruleId;
+    private UUID itemId;
     private int revision;
 
     @JdbcTypeCode(SqlTypes.JSON)
@@ -28,19 +28,19 @@ class LendingRuleState {
     private Instant savedAt;
     private String savedBy;
 
-    protected LendingRuleState() {}
+    protected PracticeItemState() {}
 
-    LendingRuleState(LendingRuleRow saved) {
+    PracticeItemState(PracticeItemRow saved) {
         this.id = UUID.randomUUID();
-        this.ruleId = saved.id();
+        this.itemId = saved.id();
         this.revision = saved.revision();
         this.body = saved.body();
         this.savedAt = saved.savedAt();
         this.savedBy = saved.savedBy();
     }
 
-    UUID ruleId() {
-        return ruleId;
+    UUID itemId() {
+        return itemId;
     }
 
     int revision() {

@@ -1,0 +1,182 @@
+package app.impendium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The practice's own pages: what is typed there survives leaving, and what is deleted comes back as itself. */
+class PracticePagesTest extends Journey {
+    private static final double KEY_MS = 80;
+
+    @Test
+    void aLimitSetIsLeftHalfTypedSavedDeletedAndRestoredUnderACaseThatUsesIt() {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/limits");
+        owner.press("Add a limit set…");
+        owner.item("United States");
+        type(page.getByLabel("Name of the set"), "Curlew Mutual");
+
+        page.navigate("/practice/rates");
+        page.navigate("/practice/limits");
+        assertThat(page.getByLabel("Name of the set")).hasValue("Curlew Mutual");
+        owner.press("Save");
+        assertThat(heading(page, "Curlew Mutual")).isVisible();
+
+        page.navigate("/cases");
+        owner.begin("Two Lanes, by Curlew", "").view("Affordability");
+        owner.press("Add an income");
+        page.getByLabel("Income", new Page.GetByLabelOptions().setExact(true))
+                .last()
+                .fill("salary 64,800 a year");
+        page.keyboard().press("Tab");
+        owner.press("Curlew Mutual");
+        owner.waitUntilSaved();
+        String address = page.url();
+
+        page.navigate("/practice/limits");
+        owner.press("Delete Curlew Mutual");
+        Locator question = page.getByRole(AriaRole.ALERTDIALOG);
+        assertThat(question).containsText("1 case uses it. It can be restored for 30 days");
+        owner.press("Cancel");
+        assertThat(heading(page, "Curlew Mutual")).isVisible();
+        owner.press("Delete Curlew Mutual");
+        owner.press("Delete");
+        assertThat(heading(page, "Curlew Mutual")).hasCount(0);
+        Locator bin = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Deleted"));
+        assertThat(bin).containsText(Pattern.compile("Curlew Mutual.*by Bea Ostrander"));
+
+        page.navigate(address);
+        assertThat(page.getByRole(AriaRole.NOTE))
+                .containsText(Pattern.compile("Curlew Mutual was deleted on .*; checked against .* meanwhile"));
+        page.navigate("/practice/limits");
+        owner.press("Restore Curlew Mutual");
+        assertThat(heading(page, "Curlew Mutual")).isVisible();
+        owner.press("History of Curlew Mutual");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("History of Curlew Mutual")))
+                .containsText("began");
+        page.navigate(address);
+        assertThat(button(page, "Curlew Mutual")).hasAttribute("aria-pressed", "true");
+        assertThat(page.getByRole(AriaRole.NOTE)).hasCount(0);
+    }
+
+    @Test
+    void aProgrammeIsLeftHalfTypedDeletedAndRestoredUnderACaseThatUsesIt() throws IOException {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/programmes");
+        owner.press("Add a programme…");
+        owner.item("United States");
+        type(page.getByLabel("Name of the programme"), "Zinc Lane lettings");
+        page.navigate("/practice/rates");
+        page.navigate("/practice/programmes");
+        assertThat(page.getByLabel("Name of the programme")).hasValue("Zinc Lane lettings");
+        owner.press("Save");
+        assertThat(heading(page, "Zinc Lane lettings")).isVisible();
+
+        ObjectNode document = (ObjectNode) new JsonMapper()
+                .readTree(Files.readString(
+                        Path.of("..", "server", "src", "main", "resources", "demo", "chandlers-reach.json")));
+        document.put("title", "Let, by Zinc Lane").withObject("/letting").putNull("programme");
+        owner.openOptionsOf(document.toString()).view("Rental");
+        owner.choose("Programme", "Zinc Lane lettings");
+        Locator programme = page.getByLabel("Programme", new Page.GetByLabelOptions().setExact(true));
+        assertThat(programme).containsText("Zinc Lane lettings");
+        owner.waitUntilSaved();
+        String address = page.url();
+
+        page.navigate("/practice/programmes");
+        owner.press("Delete Zinc Lane lettings");
+        assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("1 case uses it.");
+        owner.press("Delete");
+        page.navigate(address);
+        assertThat(page.getByRole(AriaRole.NOTE))
+                .containsText(Pattern.compile("Zinc Lane lettings was deleted on .*; lent by .* meanwhile"));
+        page.navigate("/practice/programmes");
+        owner.press("Restore Zinc Lane lettings");
+        assertThat(heading(page, "Zinc Lane lettings")).isVisible();
+        page.navigate(address);
+        assertThat(programme).containsText("Zinc Lane lettings");
+        assertThat(page.getByRole(AriaRole.NOTE)).hasCount(0);
+        page.navigate("/practice/programmes");
+        owner.press("Delete Zinc Lane lettings");
+        owner.press("Delete");
+        assertThat(heading(page, "Zinc Lane lettings")).hasCount(0);
+    }
+
+    @Test
+    void aRateTableIsLeftHalfTypedAndItsDeletionIsUndone() {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/rates");
+        owner.press("Add a rate table");
+        type(page.getByLabel("Name of the table"), "Curlew thirty");
+        page.navigate("/practice");
+        page.navigate("/practice/rates");
+        assertThat(page.getByLabel("Name of the table")).hasValue("Curlew thirty");
+        owner.press("Save");
+        assertThat(heading(page, "Curlew thirty")).isVisible();
+
+        owner.press("Delete Curlew thirty");
+        assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("No case uses it.");
+        owner.press("Delete");
+        owner.press("Undo");
+        assertThat(heading(page, "Curlew thirty")).isVisible();
+        owner.press("Delete Curlew thirty");
+        owner.press("Delete");
+        page.reload();
+        assertThat(heading(page, "Curlew thirty")).hasCount(0);
+    }
+
+    @Test
+    void aTemplateAndTheLetterheadAreLeftHalfTyped() {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/hand-outs");
+        owner.press("Add a template");
+        Locator name = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("New template"))
+                .getByLabel("Name", new Locator.GetByLabelOptions().setExact(true));
+        type(name, "Zither, in brief");
+        Locator address = page.getByLabel("Address", new Page.GetByLabelOptions().setExact(true));
+        String before = address.inputValue();
+        type(address, before + "\nSuite 9");
+
+        page.navigate("/practice/people");
+        page.navigate("/practice/hand-outs");
+        assertThat(name).hasValue("Zither, in brief");
+        assertThat(address).hasValue(before + "\nSuite 9");
+        type(address, before);
+        owner.press("Save letterhead");
+        assertThat(page.getByText("Saved. The next hand-outs carry it.")).isVisible();
+        owner.press("Save");
+        Locator templates = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Templates"));
+        assertThat(templates).containsText("Zither, in brief");
+        owner.press("Delete Zither, in brief");
+        owner.press("Delete");
+        assertThat(templates).not().containsText("Zither");
+    }
+
+    private static void type(Locator field, String text) {
+        field.selectText();
+        field.pressSequentially(text, new Locator.PressSequentiallyOptions().setDelay(KEY_MS));
+    }
+
+    private static Locator heading(Page page, String name) {
+        return page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

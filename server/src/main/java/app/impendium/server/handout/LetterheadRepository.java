@@ -1,6 +1,0 @@
-package app.impendium.server.handout;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface LetterheadRepository extends JpaRepository<LetterheadRow, UUID> {}
