@@ -11,6 +11,7 @@ import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.ss.usermodel.Workbook;
+import org.apache.poi.ss.util.CellRangeAddress;
 
 /** Writes a sheet from top to bottom. Each formula carries the figure that it comes to, for those who do not compute it. */
 final class SheetWriter {
@@ -30,6 +31,15 @@ final class SheetWriter {
         this.workbook = workbook;
         this.styles = styles;
         this.sheet = workbook.createSheet(name);
+        printOnePageWide();
+    }
+
+    /** On as many pages as its rows need, each as wide as the sheet. */
+    private void printOnePageWide() {
+        sheet.setFitToPage(true);
+        sheet.getPrintSetup().setFitWidth((short) 1);
+        sheet.getPrintSetup().setFitHeight((short) 0);
+        sheet.getPrintSetup().setLandscape(true);
     }
 
     /** Begins the next row; its number as a spreadsheet counts it, from 1. */
@@ -42,9 +52,10 @@ final class SheetWriter {
         sheet.setColumnWidth(column, characters * 256);
     }
 
-    /** Keeps so many rows in sight. */
+    /** Keeps so many rows in sight, and repeats them on each printed page. */
     void freeze(int above) {
         sheet.createFreezePane(0, above);
+        sheet.setRepeatingRows(new CellRangeAddress(0, above - 1, -1, -1));
     }
 
     void heading(int column, String words) {
