@@ -1,6 +1,7 @@
 import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from '@tanstack/react-router'
 import { lazy, Suspense, useState, type ComponentType } from 'react'
+import { useLostSession } from './lostSession'
 import { createQueries } from './queries'
 import { router } from './router'
 import { SessionContext, useSessionQuery } from './session'
@@ -26,6 +27,8 @@ const OPEN_PAGES: Partial<Record<string, ComponentType>> = {
 /** Whoever is signed in already needs none of it. */
 const SignInPage = lazy(async () => ({ default: (await import('../account/SignInPage')).SignInPage }))
 
+const SignInAgain = lazy(async () => ({ default: (await import('../account/SignInAgain')).SignInAgain }))
+
 /** Nothing of a practice is shown before someone has signed in to it. */
 function Gate() {
   const OpenPage = OPEN_PAGES[window.location.pathname]
@@ -40,6 +43,7 @@ function Gate() {
 
 function SignedIn() {
   const session = useSessionQuery()
+  const { isLost } = useLostSession()
   if (session.isPending) return null
   if (session.isError)
     return <TroubledPage title="Cannot reach Impendium" retry={() => void session.refetch()} />
@@ -53,6 +57,11 @@ function SignedIn() {
   return (
     <SessionContext value={session.data}>
       <RouterProvider router={router} />
+      {isLost && (
+        <Suspense>
+          <SignInAgain />
+        </Suspense>
+      )}
     </SessionContext>
   )
 }

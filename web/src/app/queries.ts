@@ -1,13 +1,15 @@
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
 import { Refusal } from '../api/client'
+import { useLostSession } from './lostSession'
 import { sessionQuery } from './session'
 
 const MOST_RETRIES = 2
 
-/** The client of all server state. A lost session anywhere leads back to signing in. */
+/** The client of all server state. A lost session anywhere has whoever works here sign in again. */
 export function createQueries(): QueryClient {
   const onError = (error: Error) => {
-    if (error instanceof Refusal && error.status === 401) queries.setQueryData(sessionQuery.queryKey, null)
+    const isWorking = queries.getQueryData(sessionQuery.queryKey) != null
+    if (isWorking && error instanceof Refusal && error.status === 401) useLostSession.getState().lose()
   }
   const queries: QueryClient = new QueryClient({
     queryCache: new QueryCache({ onError }),

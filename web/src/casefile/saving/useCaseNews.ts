@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { caseQuery } from '../../api/cases'
 import type { CaseNews } from '../../api/client'
+import { useLostSession } from '../../app/lostSession'
 
 /**
  * Who else has the case open. As soon as somebody saved it, the latest state is asked for. Only a window that is looked at
@@ -9,6 +10,7 @@ import type { CaseNews } from '../../api/client'
  */
 export function useCaseNews(id: string): readonly string[] {
   const queries = useQueryClient()
+  const { isLost } = useLostSession()
   const [others, setOthers] = useState<readonly string[]>([])
   useEffect(() => {
     let source: EventSource | null = null
@@ -22,7 +24,7 @@ export function useCaseNews(id: string): readonly string[] {
     const listen = () => {
       source?.close()
       source = null
-      if (document.visibilityState === 'hidden') return
+      if (isLost || document.visibilityState === 'hidden') return
       source = new EventSource(`/api/cases/${id}/news`)
       source.addEventListener('news', take)
       // What was told before may not hold any more.
@@ -34,6 +36,6 @@ export function useCaseNews(id: string): readonly string[] {
       document.removeEventListener('visibilitychange', listen)
       source?.close()
     }
-  }, [id, queries])
+  }, [id, isLost, queries])
   return others
 }

@@ -46,7 +46,9 @@ class PeopleTest extends Journey {
                 .isVisible();
         assertThat(button(invited.page(), "Add limits…")).hasCount(0);
         invited.page().navigate("/practice");
-        assertThat(invited.page().getByLabel("Time zone")).isDisabled();
+        assertThat(invited.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Time zone")))
+                .isVisible();
+        assertThat(invited.page().getByLabel("Time zone")).hasCount(0);
 
         owner.press("Done");
         owner.press("Edit Ivo Tamm");
@@ -121,6 +123,65 @@ class PeopleTest extends Journey {
         assertThat(button(page, "End all others")).hasCount(0);
         elsewhere.page().reload();
         assertThat(button(elsewhere.page(), "Sign in")).isVisible();
+    }
+
+    @Test
+    void whatIsTypedOutlivesASessionThatWasEndedFromElsewhere() {
+        Advisor here = setUp("Restful Advice", "cora@restful.example");
+        Page page = here.page();
+        here.begin("Typed on and on", "");
+        Locator price = here.figure(Field.PRICE);
+        typeOver(price, "512,000");
+        page.keyboard().press("Tab");
+        here.waitUntilSaved();
+
+        endAllOthers("cora@restful.example");
+        typeOver(price, "534,500");
+        Locator question =
+                page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Your session has ended"));
+        assertThat(question).containsText("What you typed is still on the page: sign in as Lene Cora Larkfield");
+        typeOver(exactly(page, "Password"), "not-this-one-4");
+        here.press("Sign in");
+        assertThat(question.getByRole(AriaRole.ALERT).last()).isVisible();
+        typeOver(exactly(page, "Password"), PASSWORD);
+        here.press("Sign in");
+        assertThat(question).hasCount(0);
+        page.keyboard().press("Tab");
+        here.waitUntilSaved();
+        page.reload();
+        assertThat(price).hasValue("534,500");
+
+        page.navigate("/practice/limits");
+        here.press("Add a limit set…");
+        here.item("Canada");
+        typeOver(page.getByLabel("Name of the set"), "Restful Mutual");
+        endAllOthers("cora@restful.example");
+        here.press("Save");
+        typeOver(exactly(page, "Password"), PASSWORD);
+        here.press("Sign in");
+        assertThat(question).hasCount(0);
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Sign in")))
+                .hasCount(0);
+        here.press("Save");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Restful Mutual")))
+                .isVisible();
+    }
+
+    private void endAllOthers(String email) {
+        Advisor elsewhere = someone();
+        elsewhere.page().navigate("/");
+        exactly(elsewhere.page(), "Email").fill(email);
+        exactly(elsewhere.page(), "Password").fill(PASSWORD);
+        elsewhere.press("Sign in");
+        assertThat(elsewhere.heading("Cases")).isVisible();
+        elsewhere.page().navigate("/account");
+        elsewhere.press("End all others");
+        assertThat(button(elsewhere.page(), "End all others")).hasCount(0);
+    }
+
+    private static void typeOver(Locator field, String text) {
+        field.selectText();
+        field.pressSequentially(text, new Locator.PressSequentiallyOptions().setDelay(80));
     }
 
     @Test
