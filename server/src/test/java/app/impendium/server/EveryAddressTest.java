@@ -71,6 +71,7 @@ class EveryAddressTest {
         THEIRS.put("/api/clients/", made("/api/clients", CLIENT));
         THEIRS.put("/api/rate-tables/", made("/api/rate-tables", RATE_TABLE));
         THEIRS.put("/api/limit-sets/", made("/api/limit-sets", LIMIT_SET));
+        THEIRS.put("/api/case-uses/", THEIRS.get("/api/limit-sets/"));
         THEIRS.put("/api/programmes/", made("/api/programmes", PROGRAMME));
         THEIRS.put("/api/hand-out-templates/", made("/api/hand-out-templates", TEMPLATE));
     }
@@ -139,9 +140,13 @@ class EveryAddressTest {
     @ParameterizedTest
     @MethodSource("ofSomething")
     void whatAnotherPracticeHasIsNotThere(Address address) {
-        int status = ask(stranger, address).status();
+        Answer answer = ask(stranger, address);
+        int status = answer.status();
 
-        if (address.path().equals("/api/account/sessions/{id}")) {
+        if (address.path().equals("/api/case-uses/{id}")) {
+            // Of one's own cases none uses it, as none uses what does not exist.
+            assertThat(answer.body().get("cases").asInt()).isZero();
+        } else if (address.path().equals("/api/account/sessions/{id}")) {
             // One's own are ended by it, and no others: there is nothing to tell.
             assertThat(status).isEqualTo(204);
             assertThat(owner.get("/api/account").status()).isEqualTo(200);

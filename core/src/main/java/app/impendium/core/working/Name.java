@@ -194,7 +194,7 @@ public enum Name {
     FIRST_YEAR_RETURN;
 
     /** What an item at closing is. */
-    static Name of(Kind kind) {
+    public static Name of(Kind kind) {
         return valueOf(kind.name());
     }
 

@@ -6,12 +6,14 @@ import app.impendium.server.document.Convention.Measure;
 import app.impendium.server.document.Convention.PayPeriod;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
+import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ReadingView;
 import app.impendium.server.evaluation.SetView;
 import app.impendium.server.workbook.Styles.Kind;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Objects;
 
 /** What the people earn and owe, and what a limit set's tests of housing and debts come to for the first option. */
 final class AffordabilitySheet {
@@ -22,23 +24,26 @@ final class AffordabilitySheet {
 
     private final SheetWriter sheet;
     private final CaseDocument document;
+    private final LimitSetDocument limits;
     private final SetView view;
     private final WorkbookOption option;
 
-    AffordabilitySheet(SheetWriter sheet, CaseDocument document, SetView view, WorkbookOption option) {
+    AffordabilitySheet(
+            SheetWriter sheet, CaseDocument document, LimitSetDocument limits, SetView view, WorkbookOption option) {
         this.sheet = sheet;
         this.document = document;
+        this.limits = limits;
         this.view = view;
         this.option = option;
     }
 
-    void write(String limits) {
+    void write() {
         sheet.width(0, 44);
         for (int column = 1; column <= 5; column++) {
             sheet.width(column, 18);
         }
         sheet.next();
-        sheet.heading(0, "Affordability of " + option.title() + ", by " + limits);
+        sheet.heading(0, "Affordability of " + option.title() + ", by " + limits.name());
         incomes();
         debts();
         housing();
@@ -58,11 +63,12 @@ final class AffordabilitySheet {
             first = first == 0 ? last : first;
             sheet.text(0, income.name());
             sheet.value(1, SheetWriter.amount(income.cents()), Kind.INPUT, SheetWriter.AMOUNT);
-            sheet.value(2, income.per() == null ? WEEKS_PER_YEAR : times(income.per()), Kind.INPUT, SheetWriter.NUMBER);
+            sheet.value(2, income.per() == null ? WEEKS_PER_YEAR : times(income.per()), Kind.VALUE, SheetWriter.NUMBER);
+            boolean isHourly = income.hoursPerWeek() != null;
             sheet.value(
                     3,
-                    income.hoursPerWeek() == null ? 1 : income.hoursPerWeek().doubleValue(),
-                    Kind.INPUT,
+                    isHourly ? income.hoursPerWeek().doubleValue() : 1,
+                    isHourly ? Kind.INPUT : Kind.VALUE,
                     SheetWriter.NUMBER);
             BigDecimal counted = income.countedPercent() == null ? BigDecimal.valueOf(100) : income.countedPercent();
             sheet.value(4, counted.movePointLeft(2).doubleValue(), Kind.INPUT, SheetWriter.PERCENT);
@@ -86,7 +92,15 @@ final class AffordabilitySheet {
             last = sheet.next();
             first = first == 0 ? last : first;
             sheet.text(0, debt.name());
-            sheet.value(1, SheetWriter.amount(view.debts().get(i).cents()), Kind.INPUT, SheetWriter.AMOUNT);
+            // What is left of a debt decides whether it counts at all: its payment alone says nothing of it.
+            boolean isPaymentAlone = debt.balanceCents() == null
+                    && debt.paymentsLeft() == null
+                    && Objects.equals(debt.paymentCents(), view.debts().get(i).cents());
+            sheet.value(
+                    1,
+                    SheetWriter.amount(view.debts().get(i).cents()),
+                    isPaymentAlone ? Kind.INPUT : Kind.VALUE,
+                    SheetWriter.AMOUNT);
         }
         total("All that counts", DEBTS, 'B', first, last, view.monthlyDebtsCents(), otherHomes(false));
     }
@@ -120,8 +134,12 @@ final class AffordabilitySheet {
         if (isOwn) {
             sheet.formula(1, option.names().of(Name.HOUSING_COST), SheetWriter.amount(tested), SheetWriter.AMOUNT);
         } else {
-            sheet.value(1, SheetWriter.amount(tested), Kind.VALUE, SheetWriter.AMOUNT);
-            sheet.note(2, "At another rate or payment: a value, which does not follow the inputs.");
+            sheet.formula(
+                    1,
+                    SheetWriter.whileTrue(option.names().isAsSent(), SheetWriter.amount(tested)),
+                    SheetWriter.amount(tested),
+                    SheetWriter.AMOUNT);
+            sheet.note(2, "At another rate or payment: holds for the inputs as sent.");
         }
         sheet.name(1, HOUSING);
     }
@@ -133,19 +151,35 @@ final class AffordabilitySheet {
         for (ReadingView reading : view.readings()) {
             boolean isRatio = reading.measure() == Measure.FRONT_END || reading.measure() == Measure.BACK_END;
             if (isRatio && reading.reached() != null) {
-                int row = sheet.next();
-                boolean isFront = reading.measure() == Measure.FRONT_END;
-                sheet.text(0, isFront ? "Housing to income" : "Housing and debts to income");
-                sheet.value(1, reading.limit().movePointLeft(2).doubleValue(), Kind.INPUT, SheetWriter.PERCENT);
-                String committed = isFront ? HOUSING : "(" + HOUSING + "+" + DEBTS + ")";
-                sheet.formula(2, committed + "/" + INCOME, exactly(isFront), SheetWriter.PERCENT);
-                sheet.formula(
-                        3,
-                        "IF(" + committed + "<=ROUNDDOWN(ROUND(" + INCOME + "*B" + row + ",10),2),1,0)",
-                        reading.isMet() ? 1 : 0,
-                        "\"met\";;\"not met\"");
+                test(reading);
             }
         }
+    }
+
+    private void test(ReadingView reading) {
+        // Another loan can be one that the test is not for.
+        boolean isAlways = limits.tests().get(reading.test()).conditions().isEmpty();
+        boolean isFront = reading.measure() == Measure.FRONT_END;
+        String committed = isFront ? HOUSING : "(" + HOUSING + "+" + DEBTS + ")";
+        int row = sheet.next();
+        sheet.text(0, isFront ? "Housing to income" : "Housing and debts to income");
+        sheet.value(
+                1,
+                reading.limit().movePointLeft(2).doubleValue(),
+                isAlways ? Kind.INPUT : Kind.VALUE,
+                SheetWriter.PERCENT);
+        sheet.formula(2, whileTested(committed + "/" + INCOME), exactly(isFront), SheetWriter.PERCENT);
+        String met = "IF(" + committed + "<=ROUNDDOWN(ROUND(" + INCOME + "*B" + row + ",10),2),1,0)";
+        sheet.formula(
+                3,
+                whileTested(isAlways ? met : "IF(" + option.names().isAsSent() + "," + met + ",\"\")"),
+                reading.isMet() ? 1 : 0,
+                "\"met\";;\"not met\"");
+    }
+
+    /** A formula where there is a housing cost to test. */
+    private static String whileTested(String formula) {
+        return "IF(ISNUMBER(" + HOUSING + ")," + formula + ",\"\")";
     }
 
     private double exactly(boolean isFront) {

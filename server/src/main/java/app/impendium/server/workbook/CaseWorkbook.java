@@ -45,28 +45,25 @@ public final class CaseWorkbook {
             Styles styles = new Styles(workbook);
             new OptionsSheet(new SheetWriter(workbook, styles, "Options"), document, options, comparison).write();
             for (WorkbookOption option : options) {
-                String loan = "Loan " + option.names().number();
-                new LoanSheet(
-                                new SheetWriter(workbook, styles, loan),
-                                option.figures(),
-                                option.names(),
-                                option.columns())
-                        .write(option.title());
-                new ScheduleSheet(
-                                new SheetWriter(
-                                        workbook, styles, option.columns().sheet()),
-                                option.figures(),
-                                option.names())
-                        .write(option.title());
+                SheetWriter loan = new SheetWriter(
+                        workbook, styles, "Loan " + option.names().number());
+                ScheduleSheet schedule = new ScheduleSheet(
+                        new SheetWriter(workbook, styles, option.columns().sheet()),
+                        option.figures(),
+                        option.names(),
+                        option.columns());
+                new LoanSheet(loan, option.figures(), option.names(), option.columns(), schedule).write(option.title());
+                schedule.write(option.title());
             }
             if (limits.isPresent() && isAboutPeople(document)) {
                 WorkbookOption first = options.get(0);
                 new AffordabilitySheet(
                                 new SheetWriter(workbook, styles, "Affordability"),
                                 document,
+                                limits.get(),
                                 CaseAnswers.affordability(document, first.place(), limits.get()),
                                 first)
-                        .write(limits.get().name());
+                        .write();
             }
             workbook.setForceFormulaRecalculation(true);
             workbook.write(out);

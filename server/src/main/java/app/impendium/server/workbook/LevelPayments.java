@@ -2,9 +2,9 @@ package app.impendium.server.workbook;
 
 import app.impendium.core.loan.LoanTerms;
 import app.impendium.core.loan.PaymentRounding;
+import app.impendium.core.money.Percent;
 import app.impendium.core.working.Name;
 import app.impendium.core.working.Rounding;
-import java.math.BigDecimal;
 
 /** Level payments of an option's loan as a spreadsheet writes them, rounding included. */
 final class LevelPayments {
@@ -21,10 +21,10 @@ final class LevelPayments {
         return level(rate(names.of(Name.INTEREST_RATE), "12"), repaying() + "*12/" + names.of(Name.PAYMENTS_PER_YEAR));
     }
 
-    /** What the clients pay in the first year of a temporary buydown: the payment at a rate that is so much lower. */
-    String reducedPayment(BigDecimal reductionPercent) {
+    /** What the clients pay in a year of a temporary buydown: the payment at a rate that is so much lower. */
+    String reducedPayment(Percent reduction) {
         String reduced = "(" + names.of(Name.INTEREST_RATE) + "-"
-                + reductionPercent.movePointLeft(2).toPlainString() + ")";
+                + reduction.value().movePointLeft(2).toPlainString() + ")";
         return level(rate(reduced, names.of(Name.PAYMENTS_PER_YEAR)), repaying());
     }
 

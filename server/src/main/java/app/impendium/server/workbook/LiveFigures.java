@@ -7,6 +7,7 @@ import app.impendium.core.working.Quantity;
 import app.impendium.core.working.Quantity.Measured;
 import app.impendium.core.working.Working;
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -22,15 +23,17 @@ final class LiveFigures {
         };
     }
 
-    /** Whether a rule's arithmetic stands on inputs alone, each named once, so that cells can carry it. */
+    /** Whether a rule's arithmetic stands on inputs alone, each but debts named once, so that cells can carry it. */
     static boolean isLive(Working working) {
         Optional<Expression> expression = working.rule().expression();
         if (expression.isEmpty() || isMade(working.figure())) {
             return false;
         }
-        boolean isAlone =
-                working.inputs().stream().map(Quantity::name).distinct().count()
-                        == working.inputs().size();
+        List<Name> once = working.inputs().stream()
+                .map(Quantity::name)
+                .filter(name -> name != Name.DEBT_PAID_OFF)
+                .toList();
+        boolean isAlone = once.stream().distinct().count() == once.size();
         try {
             new FormulaText(name -> working.inputs().stream()
                             .filter(quantity -> quantity.name() == name)
@@ -44,10 +47,15 @@ final class LiveFigures {
         }
     }
 
-    /** Sums over five years, and what only regulation asks for, are not laid out in the schedule's sheet. */
+    /** Sums over five years, what extras change, and what only regulation asks for, are not laid out in the schedule's sheet. */
     private static boolean isMade(Figure figure) {
         return switch (figure) {
-            case FIVE_YEARS_PAID, FIVE_YEARS_PRINCIPAL, ANNUAL_PERCENTAGE_RATE, BUYDOWN_SUBSIDY, INTEREST_SAVED -> true;
+            case FIVE_YEARS_PAID,
+                    FIVE_YEARS_PRINCIPAL,
+                    ANNUAL_PERCENTAGE_RATE,
+                    BUYDOWN_SUBSIDY,
+                    INTEREST_SAVED,
+                    MONTH_WITH_EXTRAS -> true;
             default -> false;
         };
     }

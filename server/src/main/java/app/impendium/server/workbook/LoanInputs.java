@@ -7,12 +7,69 @@ import app.impendium.core.working.Quantity.Measured;
 import app.impendium.core.working.Working;
 import java.math.BigDecimal;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Which numbers of an option are put in, and where each number of its workings stands. */
 final class LoanInputs {
+    /** What an advisor types by itself, and what figures follow. */
+    private static final Set<Name> TYPED = EnumSet.of(
+            Name.PRICE,
+            Name.VALUE,
+            Name.DOWN_PAYMENT,
+            Name.PERCENT_DOWN,
+            Name.BASE_LOAN,
+            Name.BALANCE_PAID_OFF,
+            Name.CASH_OUT,
+            Name.PREMIUM_PERCENT,
+            Name.INTEREST_RATE,
+            Name.PAYMENTS_AGREED,
+            Name.BALANCE_AT_END,
+            Name.PAYMENT,
+            Name.TAX_PERCENT,
+            Name.YEARLY_TAX,
+            Name.YEARLY_INSURANCE,
+            Name.INSURANCE_PERCENT,
+            Name.DUES,
+            Name.OTHER,
+            Name.POINTS,
+            Name.LOAN_FEE,
+            Name.OTHER_COST,
+            Name.PREPAYMENT_CHARGE,
+            Name.PREPAID_INTEREST,
+            Name.PREPAID_ITEM,
+            Name.LENDER_CREDIT,
+            Name.SELLER_CREDIT);
+
+    /** What decides how the loan runs. */
+    private static final Set<Name> OF_LOAN = EnumSet.of(
+            Name.PRICE,
+            Name.DOWN_PAYMENT,
+            Name.PERCENT_DOWN,
+            Name.BASE_LOAN,
+            Name.BALANCE_PAID_OFF,
+            Name.CASH_OUT,
+            Name.PREMIUM_PERCENT,
+            Name.INTEREST_RATE,
+            Name.PAYMENTS_AGREED,
+            Name.BALANCE_AT_END);
+
+    /** What decides how much is borrowed, where the loan pays its own costs. */
+    private static final Set<Name> OF_FINANCED_COSTS = EnumSet.of(
+            Name.BALANCE_PAID_OFF,
+            Name.CASH_OUT,
+            Name.PREMIUM_PERCENT,
+            Name.POINTS,
+            Name.LOAN_FEE,
+            Name.OTHER_COST,
+            Name.PREPAYMENT_CHARGE,
+            Name.PREPAID_INTEREST,
+            Name.PREPAID_ITEM,
+            Name.LENDER_CREDIT);
+
     private final OptionEvaluation figures;
     private final OptionNames names;
     private final List<Working> workings;
@@ -29,14 +86,21 @@ final class LoanInputs {
         gather();
     }
 
-    /** Those that formulas follow, by their names. */
-    Map<Name, Measured> followed() {
+    /** Numbers that stand in a cell of their name. */
+    Map<Name, Measured> byName() {
         return inputs;
     }
 
     /** Those that stand for one figure alone, by their cells. */
     Map<String, Measured> apart() {
         return apart;
+    }
+
+    /** Whether a number can be changed, with the figures following as they do in the case. */
+    boolean canChange(Name name) {
+        return TYPED.contains(name)
+                && !(ScheduleSheet.isRigid(figures) && OF_LOAN.contains(name))
+                && !(new ClosingCells(figures, names).isBound() && OF_FINANCED_COSTS.contains(name));
     }
 
     /** Which numbers are put in: those that a formula needs and that no figure gives. */
@@ -49,6 +113,12 @@ final class LoanInputs {
                 Name.BALANCE_AT_END,
                 Quantity.Unit.AMOUNT,
                 figures.loan().terms().features().balloon().toDecimal());
+        if (derived.isInsurable()) {
+            given(
+                    Name.INSURANCE_PERCENT,
+                    Quantity.Unit.PERCENT,
+                    figures.option().housing().yearlyMortgageInsurance().value());
+        }
         for (Working working : workings) {
             if (working.result() instanceof Measured result) {
                 if (LiveFigures.isGiven(working)) {

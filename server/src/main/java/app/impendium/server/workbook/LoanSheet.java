@@ -11,31 +11,49 @@ import app.impendium.core.working.Rule;
 import app.impendium.core.working.Working;
 import app.impendium.server.words.Words;
 import app.impendium.server.workbook.Styles.Kind;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The figures of an option, each written from the expression of its rule on the cells of its inputs. Sums over payments are taken
- * from the schedule's sheet. What a formula cannot carry is a value, and marked as one.
+ * from the schedule's sheet. What a formula cannot carry is blank once an input is changed.
  */
 final class LoanSheet {
     private static final int LABEL = 0;
     private static final int FIGURE = 1;
     private static final int NOTE = 2;
 
+    private static final Pattern CELL = Pattern.compile("[A-Z][A-Z_]*_\\d+");
+
     private final SheetWriter sheet;
     private final OptionEvaluation figures;
     private final OptionNames names;
     private final ScheduleColumns schedule;
+    private final ScheduleSheet lines;
     private final List<Working> workings;
     private final DerivedNumbers derived;
     private final LoanInputs inputs;
+    private final List<String> asSent = new ArrayList<>();
 
-    LoanSheet(SheetWriter sheet, OptionEvaluation figures, OptionNames names, ScheduleColumns schedule) {
+    LoanSheet(
+            SheetWriter sheet,
+            OptionEvaluation figures,
+            OptionNames names,
+            ScheduleColumns schedule,
+            ScheduleSheet lines) {
         this.sheet = sheet;
         this.figures = figures;
         this.names = names;
         this.schedule = schedule;
+        this.lines = lines;
         this.workings = new OptionWorkings(figures).whole();
         this.derived = new DerivedNumbers(figures, names, schedule);
         this.inputs = new LoanInputs(figures, names, workings, derived);
@@ -50,19 +68,66 @@ final class LoanSheet {
         sheet.next();
         sheet.next();
         sheet.heading(LABEL, "Inputs");
-        sheet.note(NOTE, "Change these: everything else follows.");
-        inputs.followed().forEach((name, number) -> input(names.of(name), number, Kind.INPUT));
-        inputs.apart().forEach((cell, number) -> input(cell, number, Kind.VALUE));
+        sheet.note(NOTE, "Change these: the figures follow. Those that cannot are blank from then on.");
+        Map<String, Measured> stated = new LinkedHashMap<>();
+        Set<String> used = used();
+        inputs.byName().forEach((name, number) -> {
+            String cell = names.of(name);
+            if (inputs.canChange(name) && used.contains(cell)) {
+                input(cell, number);
+            } else if (used.contains(cell)) {
+                stated.put(cell, number);
+            }
+        });
+        asSent.addAll(lines.asSent());
+        stated.putAll(inputs.apart());
+        stated.keySet().retainAll(used);
+        if (!stated.isEmpty()) {
+            sheet.next();
+            sheet.next();
+            sheet.heading(LABEL, "As agreed");
+            sheet.note(NOTE, "The figures hold for these, and do not follow them.");
+            stated.forEach(this::value);
+        }
         sheet.next();
         sheet.next();
         sheet.heading(LABEL, "Figures");
+        sheet.next();
+        sheet.text(LABEL, "Inputs as sent");
+        sheet.formula(FIGURE, "IF(AND(" + String.join(",", asSent) + "),1,0)", 1, "\"yes\";;\"no\"");
+        sheet.name(FIGURE, names.asSent());
         workings.forEach(this::figure);
     }
 
-    private void input(String cell, Measured number, Kind kind) {
+    /** The cells that a formula needs. */
+    private Set<String> used() {
+        Stream<String> formulas = workings.stream()
+                .filter(working -> !LiveFigures.isGiven(working))
+                .flatMap(working -> formula(working).stream());
+        Set<String> used = formulas.flatMap(formula -> CELL.matcher(formula).results())
+                .map(MatchResult::group)
+                .collect(Collectors.toSet());
+        lines.names().forEach(name -> used.add(names.of(name)));
+        return used;
+    }
+
+    private void input(String cell, Measured number) {
+        double sent = cell(number);
         sheet.next();
         sheet.text(LABEL, Words.name(number.name()));
-        sheet.value(FIGURE, cell(number), kind, format(number));
+        sheet.value(FIGURE, sent, Kind.INPUT, format(number));
+        sheet.name(FIGURE, cell);
+        if (number.name() == Name.PAYMENTS_AGREED) {
+            sheet.within(FIGURE, 1, schedule.lines());
+            sheet.note(NOTE, "Up to " + schedule.lines() + ", for which the schedule has lines.");
+        }
+        asSent.add(SheetWriter.isStill(cell, sent));
+    }
+
+    private void value(String cell, Measured number) {
+        sheet.next();
+        sheet.text(LABEL, Words.name(number.name()));
+        sheet.value(FIGURE, cell(number), Kind.VALUE, format(number));
         sheet.name(FIGURE, cell);
     }
 
@@ -72,15 +137,14 @@ final class LoanSheet {
         }
         sheet.next();
         sheet.text(LABEL, Words.figure(working.figure()));
-        Optional<String> formula = formula(working);
         double figure = cell(working.result());
-        if (formula.isPresent()) {
-            sheet.formula(FIGURE, formula.get(), figure, format(working.result()));
-            sheet.note(NOTE, Words.rule(working.rule()));
-        } else {
-            sheet.value(FIGURE, figure, Kind.VALUE, format(working.result()));
-            sheet.note(NOTE, "A value, which does not follow the inputs. " + Words.rule(working.rule()));
-        }
+        Optional<String> formula = formula(working);
+        sheet.formula(
+                FIGURE,
+                formula.orElseGet(() -> SheetWriter.whileTrue(names.isAsSent(), figure)),
+                figure,
+                format(working.result()));
+        sheet.note(NOTE, (formula.isPresent() ? "" : "Holds for the inputs as sent. ") + Words.rule(working.rule()));
         sheet.name(FIGURE, resultName(working));
     }
 
@@ -92,13 +156,16 @@ final class LoanSheet {
                 .findFirst()
                 .filter(working::equals)
                 .isPresent();
-        return isFirst && !inputs.followed().containsKey(name) ? names.of(name) : names.ofFigure(working.figure());
+        return isFirst && !inputs.byName().containsKey(name) ? names.of(name) : names.ofFigure(working.figure());
     }
 
     private Optional<String> formula(Working working) {
         Optional<String> sum = schedule.formula(working.rule(), names);
         if (sum.isPresent()) {
             return sum;
+        }
+        if (working.figure() == Figure.BUYDOWN_SUBSIDY) {
+            return derived.of(working, (Measured) working.result()).map(Cents::whole);
         }
         if (!LiveFigures.isLive(working)) {
             return Optional.empty();
@@ -113,10 +180,7 @@ final class LoanSheet {
                     + text.of(Rule.LEVEL_PAYMENT_WITHOUT_INTEREST.expression().orElseThrow()) + "," + exact + ")";
         }
         if (working.figure() == Figure.MORTGAGE_INSURANCE) {
-            Optional<String> whileDue = derived.of(working, (Measured) working.result());
-            if (whileDue.isPresent()) {
-                return whileDue;
-            }
+            return derived.of(working, (Measured) working.result());
         }
         boolean isAmount = working.result() instanceof Measured result && result.unit() == Quantity.Unit.AMOUNT;
         if (!isAmount) {

@@ -22,4 +22,14 @@ record OptionNames(int number) {
     String ofFigure(Figure figure) {
         return "FIGURE_" + figure.name() + "_" + number;
     }
+
+    /** The cell that is 1 while the inputs are those that were sent. */
+    String asSent() {
+        return "AS_SENT_" + number;
+    }
+
+    /** A formula for whether the inputs are those that were sent. */
+    String isAsSent() {
+        return asSent() + "=1";
+    }
 }

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The options beside one another for as long as they are kept. */
 final class OptionsSheet {
@@ -92,17 +94,44 @@ final class OptionsSheet {
         if (isAsPaid) {
             row(
                     "All-in cost",
-                    (option, column) -> Cents.whole(
-                            option.names().of(Name.CASH_TO_CLOSE) + "+" + column + paid + "+" + column + balance),
+                    (option, column) -> whileHomesCostTheSame(Cents.whole(
+                            option.names().of(Name.CASH_TO_CLOSE) + "+" + column + paid + "+" + column + balance)),
                     this::cost,
                     SheetWriter.AMOUNT);
         } else {
-            sheet.next();
-            sheet.text(0, "All-in cost: a value, which does not follow the inputs");
-            for (int i = 0; i < options.size(); i++) {
-                sheet.value(i + 1, SheetWriter.amount(cost(options.get(i))), Kind.VALUE, SheetWriter.AMOUNT);
-            }
+            row(
+                    "All-in cost, for the inputs as sent",
+                    (option, column) -> SheetWriter.whileTrue(allAsSent(), SheetWriter.amount(cost(option))),
+                    this::cost,
+                    SheetWriter.AMOUNT);
         }
+    }
+
+    /** Whether nothing is changed: what one home costs can decide what counts for the others. */
+    private String allAsSent() {
+        return options.stream()
+                .map(option -> option.names().isAsSent())
+                .collect(Collectors.joining(
+                        ",", "AND(" + SheetWriter.isStill(KEPT, comparison.keptMonths()) + ",", ")"));
+    }
+
+    /** What the home itself costs is left out of a comparison as long as it is the same for every option. */
+    private String whileHomesCostTheSame(String formula) {
+        if (options.size() == 1) {
+            return formula;
+        }
+        String first = homeCosts(options.get(0).names());
+        String same = options.stream()
+                .skip(1)
+                .map(option -> first + "=" + homeCosts(option.names()))
+                .collect(Collectors.joining(","));
+        return "IF(AND(" + same + ")," + formula + ",\"\")";
+    }
+
+    private static String homeCosts(OptionNames names) {
+        return Cents.whole(Stream.of(Name.PROPERTY_TAX, Name.HOME_INSURANCE, Name.DUES, Name.OTHER)
+                .map(names::of)
+                .collect(Collectors.joining("+")));
     }
 
     /** The balance after the payments made, with interest for the part of a period that has passed since. */

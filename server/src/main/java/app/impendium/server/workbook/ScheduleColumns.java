@@ -28,9 +28,14 @@ record ScheduleColumns(String sheet, int lines) {
         return "'" + sheet + "'!$" + column + "$" + (OPENING + 1) + ":$" + column + "$" + (OPENING + lines);
     }
 
+    /** The cell of a payment. */
+    String cell(char column, int payment) {
+        return "'" + sheet + "'!$" + column + "$" + (OPENING + payment);
+    }
+
     /** What is paid first. */
     String first() {
-        return "'" + sheet + "'!$" + PAID + "$" + (OPENING + 1);
+        return cell(PAID, 1);
     }
 
     /** A figure that is read off the schedule; none for those of other rules. */

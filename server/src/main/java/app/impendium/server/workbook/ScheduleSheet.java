@@ -9,14 +9,18 @@ import app.impendium.core.loan.PaymentPhase.Cause;
 import app.impendium.core.loan.PaymentRounding;
 import app.impendium.core.loan.RateChange;
 import app.impendium.core.loan.Schedule;
-import app.impendium.core.rate.PaymentFrequency;
 import app.impendium.core.working.Name;
 import app.impendium.core.working.Rounding;
 import app.impendium.server.workbook.Styles.Kind;
-import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Every payment of an option, each line a formula on the one above it. */
 final class ScheduleSheet {
@@ -25,18 +29,20 @@ final class ScheduleSheet {
     private final SheetWriter sheet;
     private final OptionEvaluation figures;
     private final OptionNames names;
+    private final ScheduleColumns columns;
     private final LoanTerms terms;
     private final Schedule schedule;
     private final long[] planned;
     private final Map<Integer, RateChange> changes = new HashMap<>();
     private final Map<Integer, PaymentPhase> phases = new HashMap<>();
     private final boolean recasts;
-    private final boolean isAccelerated;
+    private final boolean isRigid;
 
-    ScheduleSheet(SheetWriter sheet, OptionEvaluation figures, OptionNames names) {
+    ScheduleSheet(SheetWriter sheet, OptionEvaluation figures, OptionNames names, ScheduleColumns columns) {
         this.sheet = sheet;
         this.figures = figures;
         this.names = names;
+        this.columns = columns;
         this.terms = figures.loan().terms();
         this.schedule = figures.loan().schedule();
         this.planned = new long[terms.payments() + 1];
@@ -48,9 +54,55 @@ final class ScheduleSheet {
         }
         terms.features().rateChanges().forEach(change -> changes.put(change.fromPayment(), change));
         schedule.phases().forEach(phase -> phases.put(phase.from(), phase));
-        this.recasts = terms.features().extraEffect() == ExtraEffect.RECAST
-                && !terms.features().extras().isEmpty();
-        this.isAccelerated = terms.rate().frequency().isAccelerated();
+        this.recasts = terms.features().extraEffect() == ExtraEffect.RECAST;
+        this.isRigid = isRigid(figures);
+    }
+
+    /** Whether no line can follow another loan: accelerated payments are shares of a monthly one, which is not laid out. */
+    static boolean isRigid(OptionEvaluation figures) {
+        LoanTerms terms = figures.loan().terms();
+        return terms.rate().frequency().isAccelerated()
+                && (terms.features().extraEffect() == ExtraEffect.RECAST
+                        || !terms.features().rateChanges().isEmpty());
+    }
+
+    /** Which numbers of the loan its lines stand on. */
+    Set<Name> names() {
+        Set<Name> needed = EnumSet.of(Name.PAYMENT, Name.PAYMENTS_AGREED, Name.PAYMENTS_PER_YEAR);
+        if (recasts || !changes.isEmpty()) {
+            needed.add(Name.BALANCE_AT_END);
+        }
+        return needed;
+    }
+
+    /** Formulas for whether what is put in here is what was sent. */
+    List<String> asSent() {
+        List<String> conditions = new ArrayList<>();
+        conditions.add(SheetWriter.isStill(
+                columns.cell(ScheduleColumns.DAY, 1),
+                SheetWriter.day(figures.loan().dates().first())));
+        changes.keySet().stream()
+                .sorted()
+                .forEach(line -> conditions.add(SheetWriter.isStill(
+                        columns.cell(ScheduleColumns.RATE, line),
+                        terms.rateOf(line).value().doubleValue())));
+        phases.values().stream()
+                .filter(phase -> phase.cause() == Cause.STEP && phase.from() > 1)
+                .sorted(Comparator.comparing(PaymentPhase::from))
+                .forEach(phase -> conditions.add(
+                        SheetWriter.isStill(columns.cell(ScheduleColumns.REGULAR, phase.from()), due(phase.from()))));
+        String extras = columns.all(ScheduleColumns.PLANNED_EXTRA);
+        long sum = Arrays.stream(planned).sum();
+        conditions.add(SheetWriter.isStill(Cents.whole("SUM(" + extras + ")"), amount(sum)));
+        if (sum > 0) {
+            // A month that takes an extra over from another changes the sum by when they are made.
+            long byLine = IntStream.range(0, planned.length)
+                    .mapToLong(line -> line * planned[line])
+                    .sum();
+            String weighted = "SUMPRODUCT(" + columns.all(ScheduleColumns.NUMBER) + "," + extras + ")";
+            conditions.add(SheetWriter.isStill(Cents.whole(weighted), amount(byLine)));
+        }
+        return conditions;
     }
 
     void write(String title) {
@@ -87,7 +139,7 @@ final class ScheduleSheet {
         int above = row - 1;
         boolean isPaid = line <= schedule.payments();
         sheet.value(0, line, Kind.VALUE, SheetWriter.NUMBER);
-        day(line, isPaid);
+        day(line);
         rate(line, above);
         regular(line, above);
         String owed = "J" + above;
@@ -110,7 +162,7 @@ final class ScheduleSheet {
                 Cents.whole("F" + row + "-E" + row),
                 isPaid ? amount(schedule.line(line).principal().cents()) : 0,
                 SheetWriter.AMOUNT);
-        sheet.value(7, amount(planned[line]), Kind.INPUT, SheetWriter.AMOUNT);
+        sheet.value(7, amount(planned[line]), isRigid ? Kind.VALUE : Kind.INPUT, SheetWriter.AMOUNT);
         sheet.formula(
                 8,
                 "MIN(H" + row + "," + Cents.whole(owed + "-G" + row) + ")",
@@ -123,56 +175,63 @@ final class ScheduleSheet {
                 SheetWriter.AMOUNT);
     }
 
-    private void day(int line, boolean isPaid) {
-        LocalDate first = figures.loan().dates().first();
-        PaymentFrequency frequency = figures.loan().dates().frequency();
+    private void day(int line) {
         double day = SheetWriter.day(figures.loan().dates().of(line));
-        Optional<String> formula = switch (frequency.perYear()) {
-            case 1, 4, 12 -> Optional.of("EDATE(B$4," + (line - 1) * (MONTHS_PER_YEAR / frequency.perYear()) + ")");
-            case 26 -> Optional.of("B$4+" + (line - 1) * 14);
-            case 52 -> Optional.of("B$4+" + (line - 1) * 7);
-            default -> Optional.empty();
-        };
         if (line == 1) {
-            sheet.value(1, SheetWriter.day(first), Kind.INPUT, SheetWriter.DAY);
-        } else if (formula.isPresent() && isPaid) {
-            sheet.formula(1, formula.get(), day, SheetWriter.DAY);
-        } else {
-            sheet.value(1, day, Kind.VALUE, SheetWriter.DAY);
+            sheet.value(1, day, isDated() ? Kind.VALUE : Kind.INPUT, SheetWriter.DAY);
+            return;
         }
+        int perYear = figures.loan().dates().frequency().perYear();
+        String formula = switch (perYear) {
+            case 1, 4, 12 -> "EDATE(B$4," + (line - 1) * (MONTHS_PER_YEAR / perYear) + ")";
+            case 26 -> "B$4+" + (line - 1) * 14;
+            case 52 -> "B$4+" + (line - 1) * 7;
+            default -> SheetWriter.whileTrue(names.isAsSent(), day);
+        };
+        sheet.formula(1, formula, day, SheetWriter.DAY);
     }
 
     private void rate(int line, int above) {
         double rate = terms.rateOf(line).value().doubleValue();
         RateChange change = changes.get(line);
         if (change != null) {
-            sheet.value(2, rate, Kind.INPUT, SheetWriter.PERCENT);
+            sheet.value(2, rate, isRigid ? Kind.VALUE : Kind.INPUT, SheetWriter.PERCENT);
         } else {
             sheet.formula(2, line == 1 ? names.of(Name.RATE_PER_PAYMENT) : "C" + above, rate, SheetWriter.PERCENT);
         }
     }
 
     private void regular(int line, int above) {
-        double due = amount(schedule.phaseOf(Math.min(line, schedule.payments()))
-                .payment()
-                .orElse(schedule.payment())
-                .cents());
+        double due = due(line);
         PaymentPhase phase = phases.get(line);
         if (line == 1) {
             sheet.formula(3, names.of(Name.PAYMENT), amount(schedule.payment().cents()), SheetWriter.AMOUNT);
         } else if (phase != null && phase.cause() == Cause.STEP) {
             sheet.value(3, due, Kind.INPUT, SheetWriter.AMOUNT);
-        } else if (changes.containsKey(line) && isAccelerated) {
+        } else if (isRigid && (recasts || changes.containsKey(line))) {
             sheet.value(3, due, Kind.VALUE, SheetWriter.AMOUNT);
         } else if (changes.containsKey(line)) {
             sheet.formula(3, level(line, above), due, SheetWriter.AMOUNT);
-        } else if (recasts && isAccelerated) {
-            sheet.value(3, due, Kind.VALUE, SheetWriter.AMOUNT);
         } else if (recasts) {
             sheet.formula(3, "IF(I" + above + ">0," + level(line, above) + ",D" + above + ")", due, SheetWriter.AMOUNT);
         } else {
             sheet.formula(3, "D" + above, due, SheetWriter.AMOUNT);
         }
+    }
+
+    /** Whether a day decides with which payment something changes: on another day it could be another payment. */
+    private boolean isDated() {
+        return !changes.isEmpty()
+                || Arrays.stream(planned).sum() > 0
+                || phases.values().stream().anyMatch(phase -> phase.cause() == Cause.STEP);
+    }
+
+    /** The regular payment that is due with a line. */
+    private double due(int line) {
+        return amount(schedule.phaseOf(Math.min(line, schedule.payments()))
+                .payment()
+                .orElse(schedule.payment())
+                .cents());
     }
 
     /** The payment that repays what is owed by the last line. */

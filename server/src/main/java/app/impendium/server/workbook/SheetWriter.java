@@ -7,11 +7,14 @@ import java.util.HashMap;
 import java.util.Map;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.DataValidationConstraint;
+import org.apache.poi.ss.usermodel.DataValidationHelper;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.ss.usermodel.Workbook;
 import org.apache.poi.ss.util.CellRangeAddress;
+import org.apache.poi.ss.util.CellRangeAddressList;
 
 /** Writes a sheet from top to bottom. Each formula carries the figure that it comes to, for those who do not compute it. */
 final class SheetWriter {
@@ -91,6 +94,29 @@ final class SheetWriter {
         var named = workbook.createName();
         named.setNameName(name);
         named.setRefersToFormula("'" + sheet.getSheetName() + "'!$" + (char) ('A' + column) + "$" + rows);
+    }
+
+    /** Has the cell in a column of the current row take whole numbers from one to another alone. */
+    void within(int column, int least, int most) {
+        DataValidationHelper helper = sheet.getDataValidationHelper();
+        var rule = helper.createIntegerConstraint(
+                DataValidationConstraint.OperatorType.BETWEEN, String.valueOf(least), String.valueOf(most));
+        sheet.addValidationData(
+                helper.createValidation(rule, new CellRangeAddressList(rows - 1, rows - 1, column, column)));
+    }
+
+    /** A formula for whether a cell holds what it was sent with. */
+    static String isStill(String cell, double sent) {
+        return cell + "=" + number(sent);
+    }
+
+    /** A formula for a figure that holds while something is true, and is blank from then on. */
+    static String whileTrue(String condition, double figure) {
+        return "IF(" + condition + "," + number(figure) + ",\"\")";
+    }
+
+    private static String number(double value) {
+        return BigDecimal.valueOf(value).toPlainString();
     }
 
     static double amount(long cents) {

@@ -10,11 +10,14 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.usermodel.CellValue;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.xssf.usermodel.XSSFCell;
@@ -36,15 +39,51 @@ class WorkbooksInAnotherProgram {
         Path written = folder.resolve(name + ".xlsx");
         write(DemoCases.read(name), written);
         Map<String, Double> ours = formulas(written);
-        forgetFigures(written);
+        change(written, workbook -> {});
+        compute(List.of(written));
 
-        Map<String, Double> theirs = formulas(computed(written));
+        Map<String, Double> theirs = formulas(computedOf(written));
 
         assertThat(theirs.keySet()).isEqualTo(ours.keySet());
         assertThat(ours)
                 .allSatisfy((cell, figure) -> assertThat(Math.abs(theirs.get(cell) - figure))
                         .as(cell + " is " + figure + ", computed as " + theirs.get(cell))
                         .isLessThan(NOTHING));
+    }
+
+    @ParameterizedTest
+    @MethodSource("app.impendium.server.handout.DemoCases#names")
+    void eachInputChangedGivesWhatTheCaseGives(String name) throws IOException, InterruptedException {
+        List<InputChange> changes;
+        try (XSSFWorkbook workbook =
+                ChangedFigures.workbook(DemoCases.read(name), DemoCases.limits(DemoCases.read(name)))) {
+            changes = InputChange.all(name, workbook);
+        }
+        List<Path> written = new ArrayList<>();
+        for (InputChange change : changes) {
+            Path file = folder.resolve(name + "-" + written.size() + ".xlsx");
+            write(DemoCases.read(name), file);
+            change(file, workbook -> change.cell(workbook).setCellValue(change.value()));
+            written.add(file);
+        }
+        compute(written);
+
+        List<String> wrong = new ArrayList<>();
+        for (int i = 0; i < changes.size(); i++) {
+            InputChange change = changes.get(i);
+            try (XSSFWorkbook theirs = open(computedOf(written.get(i)));
+                    XSSFWorkbook expected = ChangedFigures.workbook(change.document(), change.limits())) {
+                wrong.addAll(ChangedFigures.wrong(change, theirs, WorkbooksInAnotherProgram::valueOf, expected));
+            }
+        }
+        assertThat(wrong.stream().limit(20)).isEmpty();
+    }
+
+    /** What a formula came to when it was last computed. */
+    private static CellValue valueOf(Cell cell) {
+        return cell.getCachedFormulaResultType() == CellType.NUMERIC
+                ? new CellValue(cell.getNumericCellValue())
+                : new CellValue(cell.getRichStringCellValue().getString());
     }
 
     private static void write(CaseDocument document, Path file) throws IOException {
@@ -54,9 +93,10 @@ class WorkbooksInAnotherProgram {
         }
     }
 
-    /** Leaves the formulas without what they come to, so that whoever opens it must compute it. */
-    private static void forgetFigures(Path file) throws IOException {
+    /** Changes it, and leaves the formulas without what they come to, so that whoever opens it must compute it. */
+    private static void change(Path file, Consumer<XSSFWorkbook> change) throws IOException {
         try (XSSFWorkbook workbook = open(file)) {
+            change.accept(workbook);
             for (Sheet sheet : workbook) {
                 for (Row row : sheet) {
                     for (Cell cell : row) {
@@ -72,22 +112,21 @@ class WorkbooksInAnotherProgram {
         }
     }
 
-    private Path computed(Path file) throws IOException, InterruptedException {
-        Path out = Files.createDirectories(folder.resolve("computed"));
-        int failed = new ProcessBuilder(
-                        "soffice",
-                        "--headless",
-                        "-env:UserInstallation=" + folder.resolve("profile").toUri(),
-                        "--convert-to",
-                        "xlsx",
-                        "--outdir",
-                        out.toString(),
-                        file.toString())
-                .inheritIO()
-                .start()
-                .waitFor();
-        assertThat(failed).isZero();
-        return out.resolve(file.getFileName());
+    private void compute(List<Path> files) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(
+                "soffice",
+                "--headless",
+                "-env:UserInstallation=" + folder.resolve("profile").toUri(),
+                "--convert-to",
+                "xlsx",
+                "--outdir",
+                Files.createDirectories(folder.resolve("computed")).toString()));
+        files.forEach(file -> command.add(file.toString()));
+        assertThat(new ProcessBuilder(command).inheritIO().start().waitFor()).isZero();
+    }
+
+    private Path computedOf(Path file) {
+        return folder.resolve("computed").resolve(file.getFileName());
     }
 
     private static Map<String, Double> formulas(Path file) throws IOException {
