@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Each input of a workbook, changed, gives what the case gives with that change, or a blank. */
 class WorkbookInputsTest {
 
-    /** Cases that have nearly every kind of input between them; ./impendium workbooks looks at all. */
+    /** Cases that have nearly every kind of input between them; ./impendium files looks at all. */
     @ParameterizedTest
     @ValueSource(strings = {"harrow-court", "mill-race", "pinfold-yard", "heron-mews"})
     void eachChangedGivesWhatTheCaseGives(String name) throws IOException {

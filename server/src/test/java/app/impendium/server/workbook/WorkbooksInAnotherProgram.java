@@ -26,7 +26,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Has LibreOffice compute the demo cases' workbooks from nothing but their inputs. Run by ./impendium workbooks. */
+/** Has LibreOffice compute the demo cases' workbooks from nothing but their inputs. Run by ./impendium files. */
 class WorkbooksInAnotherProgram {
     private static final double NOTHING = 0.000_001;
 
