@@ -60,6 +60,15 @@ export const mergeClients = async (id: string, other: string): Promise<ClientVie
   dataOf(await api.POST('/api/clients/{id}/merge/{other}', { params: { path: { id, other } } }))
 
 /** Deletes a client without cases. */
+/** Makes a client of each name between the commas of a name: they share the cases. */
+export const divideClient = async (id: string) => dataOf(await api.POST('/api/clients/{id}/division', at(id)))
+
+/** Does so with whoever a case that has just begun was made for. */
+export async function divideClientsOf(caseId: string) {
+  const [only] = dataOf(await api.GET('/api/cases/{id}/clients', at(caseId)))
+  if (only) await divideClient(only.id)
+}
+
 export const deleteClient = async (id: string) => doneOf(await api.DELETE('/api/clients/{id}', at(id)))
 
 /** All that is kept of a client, as a file in full or as pages to read. */

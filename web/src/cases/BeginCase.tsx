@@ -3,6 +3,9 @@ import { useInfiniteQuery, useMutation } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useId, useState, type SubmitEvent } from 'react'
 import { casesQuery, createCase, startingCase, startingFrom } from '../api/cases'
+import type { CaseDocument } from '../api/client'
+import { divideClientsOf } from '../api/clients'
+import { useOneOrSeveral } from '../clients/useOneOrSeveral'
 import { ChoiceField } from '../field/ChoiceField'
 import { EntriesContext } from '../field/EntriesContext'
 import { hasUnreadable, useDraft } from '../field/useDraft'
@@ -39,9 +42,15 @@ export function BeginCase({ template: first, clients: forWhom = '', close }: Beg
   const navigate = useNavigate()
   const knownId = useId()
   const templates = listedCases(useInfiniteQuery(casesQuery(TEMPLATES)).data?.pages ?? [])
+  const { several, question } = useOneOrSeveral(clients)
+  const create = async (document: CaseDocument) => {
+    const begun = await createCase({ ...document, title, clients })
+    if (several) await divideClientsOf(begun.id)
+    return begun
+  }
   const creating = useMutation({
     mutationFn: async () => {
-      if (template !== null) return createCase({ ...(await startingFrom(template)), title, clients })
+      if (template !== null) return create(await startingFrom(template))
       if (beginning !== 'purchase' && hasUnreadable(draft)) throw new Error('Fix the marked entry first.')
       const start = await startingCase(market)
       if (beginning === 'running' && insisted !== loan) {
@@ -51,7 +60,7 @@ export function BeginCase({ template: first, clients: forWhom = '', close }: Beg
           throw new Error(said)
         }
       }
-      return createCase({ ...(await begunFrom(beginning, start, loan)), title, clients })
+      return create(await begunFrom(beginning, start, loan))
     },
     onSuccess: ({ id }) => navigate({ to: '/cases/$id', params: { id }, state: { isNew: true } }),
   })
@@ -91,6 +100,7 @@ export function BeginCase({ template: first, clients: forWhom = '', close }: Beg
           />
         </label>
         <KnownClients id={knownId} typed={clients} />
+        {question}
         <ChoiceField
           label="Market"
           disabled={template !== null}

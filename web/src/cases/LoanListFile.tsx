@@ -8,6 +8,7 @@ import { FaultyLines } from './FaultyLines'
 import { LoanListFaults } from './LoanListFaults'
 import { LoanListPreview } from './LoanListPreview'
 import { LoanListProgress } from './LoanListProgress'
+import { SharedClients } from './SharedClients'
 
 type LoanListFileProps = { text: string; close: () => void }
 
@@ -44,6 +45,7 @@ export function LoanListFile({ text, close }: LoanListFileProps) {
     return (
       <div className="mt-5" role="status">
         <p>{outcomeWords(keeping.data)}</p>
+        <SharedClients view={keeping.data} />
         {keeping.data.faultyLines > 0 && <FaultyLines list={{ text, columns: matches }} />}
         <button type="button" className="button mt-4" onClick={close}>
           Close

@@ -1,6 +1,7 @@
 import type { LoanListView } from '../api/client'
 import { formatAmount } from '../format/amount'
 import { MARKETS } from '../format/market'
+import { SharedClients } from './SharedClients'
 
 /** The first loans of a list as they would be kept. */
 export function LoanListPreview({ view }: { view: LoanListView }) {
@@ -42,6 +43,7 @@ export function LoanListPreview({ view }: { view: LoanListView }) {
       {count > loans.length && (
         <p className="text-soft mt-1 text-xs">and {(count - loans.length).toLocaleString('en-US')} more</p>
       )}
+      <SharedClients view={view} />
     </section>
   )
 }

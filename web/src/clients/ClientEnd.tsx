@@ -2,10 +2,11 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import type { ClientLine, ClientView } from '../api/client'
-import { deleteClient, recordOf } from '../api/clients'
+import { deleteClient, divideClient, recordOf } from '../api/clients'
 import { useIsOwner } from '../app/session'
 import { saveFile } from '../ui/saveFile'
 import { TextButton } from '../ui/TextButton'
+import { namesIn } from './clientNames'
 import { EraseDialog } from './EraseDialog'
 import { FindClient } from './FindClient'
 import { MergeDialog } from './MergeDialog'
@@ -30,7 +31,12 @@ export function ClientEnd({ client }: { client: ClientView }) {
     mutationFn: (form: 'json' | 'pdf') => recordOf(client.id, form),
     onSuccess: ({ name, contents }) => saveFile(name, contents),
   })
-  const error = deleting.error ?? saving.error
+  const dividing = useMutation({
+    mutationFn: () => divideClient(client.id),
+    onSuccess: () => queries.invalidateQueries(),
+  })
+  const names = namesIn(client.details.name)
+  const error = deleting.error ?? saving.error ?? dividing.error
   return (
     <section aria-label="All that is kept" className="border-rule mt-10 border-t pt-4">
       <p className="text-soft">
@@ -44,6 +50,11 @@ export function ClientEnd({ client }: { client: ClientView }) {
           Save as JSON
         </TextButton>
         <TextButton onClick={() => setFinds(!finds)}>Merge with another…</TextButton>
+        {names.length > 1 && (
+          <TextButton disabled={dividing.isPending} onClick={() => dividing.mutate()}>
+            Make {names.length} clients of it
+          </TextButton>
+        )}
         <TextButton disabled={deleting.isPending} onClick={() => deleting.mutate()}>
           Delete client
         </TextButton>

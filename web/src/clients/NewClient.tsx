@@ -2,18 +2,24 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import { problemBeside } from '../api/client'
-import { createClient } from '../api/clients'
+import { createClient, divideClient } from '../api/clients'
 import { TextButton } from '../ui/TextButton'
 import { ClientFields } from './ClientFields'
 import { NOTHING_KNOWN } from './details'
+import { useOneOrSeveral } from './useOneOrSeveral'
 
 /** Adds a client, and opens what is known of them. */
 export function NewClient({ close }: { close: () => void }) {
   const [details, setDetails] = useState(NOTHING_KNOWN)
   const queries = useQueryClient()
   const navigate = useNavigate()
+  const { several, question } = useOneOrSeveral(details.name)
   const creating = useMutation({
-    mutationFn: () => createClient(details),
+    mutationFn: async () => {
+      const created = await createClient(details)
+      if (several) await divideClient(created.id)
+      return created
+    },
     onSuccess: async ({ id }) => {
       await queries.invalidateQueries({ queryKey: ['clients'] })
       await navigate({ to: '/clients/$id', params: { id } })
@@ -29,6 +35,7 @@ export function NewClient({ close }: { close: () => void }) {
       }}
     >
       <ClientFields details={details} change={setDetails} error={creating.error} />
+      {question && <div className="mt-3">{question}</div>}
       <p role="alert" className="field-problem">
         {problemBeside(creating.error)}
       </p>

@@ -13,6 +13,33 @@ import org.junit.jupiter.api.Test;
 class ClientsTest extends Journey {
 
     @Test
+    void ofANameWithACommaItIsAskedWhetherItIsOneClient() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL);
+        Page page = advisor.page();
+        advisor.press("New case");
+        page.getByLabel("Case name").fill("2 Thistle Weir");
+        Locator clients = page.getByLabel("Clients", new Page.GetByLabelOptions().setExact(true));
+        clients.pressSequentially("Thistle, Runa", new Locator.PressSequentiallyOptions().setDelay(60));
+        Locator asked =
+                page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("One client or several"));
+        assertThat(asked.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("One client")))
+                .isChecked();
+        clients.fill("");
+        clients.pressSequentially("Runa Thistle, Odo Weir", new Locator.PressSequentiallyOptions().setDelay(60));
+        assertThat(asked.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("2 clients")))
+                .isChecked();
+        clients.press("Enter");
+        assertThat(advisor.figure(Field.LOAN_AMOUNT)).isVisible();
+
+        page.navigate("/clients");
+        page.getByPlaceholder("Search by name, phone or address").fill("odo weir");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Odo Weir"))
+                .click();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("2 Thistle Weir")))
+                .isVisible();
+    }
+
+    @Test
     void aClientIsKnownFromTheFirstCaseOnAndFoundByPhone() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("2 Gable End", "Wilma Stroud");
         advisor.waitUntilSaved();

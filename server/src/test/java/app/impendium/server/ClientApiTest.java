@@ -155,6 +155,27 @@ class ClientApiTest {
                 .isEqualTo("Other email: odile@work.example\n\nOther phone: 0555 0199\n\nOther address: 1 Mill Lane");
     }
 
+    @Test
+    void severalInOneNameAreMadeSeveralWhoShareTheCases() {
+        Client own = Client.ofOwnPractice("Ida Brandt", "ida@divided-clients.example");
+        client(own, "Mira Brook", "mira@brook.example", "", "");
+        created(own, "5 Fern Quay", "Ansel Brook, mira brook, Otto Brook");
+        String several = idOf(own, "otto");
+
+        Answer divided = own.post("/api/clients/" + several + "/division", "");
+
+        assertThat(divided.status()).isEqualTo(200);
+        assertThat(divided.body().findValuesAsString("name"))
+                .containsExactly("Ansel Brook", "Mira Brook", "Otto Brook");
+        for (JsonNode each : divided.body()) {
+            assertThat(titles(own.get("/api/cases?client=" + each.get("id").asString())))
+                    .containsExactly("5 Fern Quay");
+        }
+        assertThat(found(own, "brook")).containsExactly("Ansel Brook", "Mira Brook", "Otto Brook");
+        assertThat(own.post("/api/clients/" + several + "/division", "").status())
+                .isEqualTo(409);
+    }
+
     private static String client(Client own, String name, String email, String phone, String address) {
         Answer created = own.post("/api/clients", details(name, email, phone, address));
         assertThat(created.status()).as(created.response().body()).isEqualTo(201);

@@ -46,6 +46,29 @@ class LoanListApiTest {
     }
 
     @Test
+    void saysWhichNamesAreOneClient() {
+        outcome(LISTS, HEAD + "Fern Rise 3,Odile Wren,250000,6.5,30,2021-03-01\n");
+        String list = HEAD + """
+                Fern Rise 4,ODILE WREN,250000,6.5,30,2021-03-01
+                Fern Rise 5,Ida Wren,250000,6.5,30,2021-03-01
+                Fern Rise 6,ida wren,250000,6.5,30,2021-03-01
+                Fern Rise 7,Otto Wren,250000,6.5,30,2021-03-01
+                """;
+
+        for (String address : List.of(READING, LISTS)) {
+            JsonNode outcome = outcome(address, list);
+
+            assertThat(outcome.at("/sharedCount").asInt()).isEqualTo(2);
+            assertThat(outcome.at("/shared/0/cases").asInt()).isEqualTo(2);
+            assertThat(outcome.at("/shared/0/isKnown").asBoolean()).isFalse();
+            assertThat(outcome.at("/shared/1/name").asString()).isEqualTo("ODILE WREN");
+            assertThat(outcome.at("/shared/1/isKnown").asBoolean()).isTrue();
+        }
+        assertThat(client.get("/api/clients?search=wren").body().at("/total").asInt())
+                .isEqualTo(3);
+    }
+
+    @Test
     void keepsEachLineAsACaseWithTheUsualTerms() {
         JsonNode outcome = outcome(LISTS, """
                 title;borrower;purchase price;down;interest rate;term in months

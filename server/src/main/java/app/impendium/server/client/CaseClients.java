@@ -24,6 +24,30 @@ public class CaseClients {
     /** A client by name. */
     public record ClientName(UUID id, String name) {}
 
+    /**
+     * A client to whom several cases belong, or who is known already.
+     *
+     * @param cases how many of those that are begun
+     * @param isKnown whether the practice had the client before
+     */
+    public record SharedClient(String name, int cases, boolean isKnown) {}
+
+    /** Of cases that are called for these clients, those that belong to one together or to one who is known, by name. */
+    public List<SharedClient> shared(UUID practiceId, List<String> clients) {
+        return database.sql("""
+                        select name, cases, is_known from (
+                            select called.*, exists (
+                                select 1 from client c
+                                where c.practice_id = ? and c.plain_name = called.plain) as is_known
+                            from (
+                                select min(n.name) as name, count(*) as cases, plain_words(n.name) as plain
+                                from unnest(?) n(name) where n.name <> '' group by plain_words(n.name)) called) told
+                        where cases > 1 or is_known order by plain""")
+                .params(practiceId, clients.toArray(String[]::new))
+                .query(SharedClient.class)
+                .list();
+    }
+
     /** The clients of a case, by name. */
     public List<ClientName> of(UUID practiceId, UUID caseId) {
         return database.sql("""

@@ -6,11 +6,13 @@ import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.recorded.RecordedNote;
 import app.impendium.server.search.ListStart;
 import app.impendium.server.search.SearchWords;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -89,6 +91,15 @@ class ClientController {
     ResponseEntity<ClientView> merge(
             @AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id, @PathVariable UUID other) {
         return answer(clients.merge(advisor, id, other));
+    }
+
+    /** Makes a client of each name between commas: they share the cases, and the first keeps what is known. */
+    @Recorded(value = Action.DIVIDED, of = Kind.CLIENT)
+    @PostMapping("/api/clients/{id}/division")
+    List<ClientView> divide(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+        List<ClientView> all = clients.divide(advisor, id);
+        RecordedNote.say(all.stream().map(each -> each.details().name()).collect(Collectors.joining(", ")));
+        return all;
     }
 
     /** Deletes a client without cases. */

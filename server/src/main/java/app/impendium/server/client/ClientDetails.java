@@ -2,6 +2,8 @@ package app.impendium.server.client;
 
 import app.impendium.server.account.PersonFields;
 import app.impendium.server.problem.RefusedException;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -45,6 +47,20 @@ public record ClientDetails(String name, String email, String phone, String addr
         if (!email.isEmpty()) {
             PersonFields.email(email);
         }
+    }
+
+    /** The names between commas: of several people, or of one who is written family name first. */
+    List<String> names() {
+        return Arrays.stream(name.split(","))
+                .map(String::strip)
+                .filter(each -> !each.isEmpty())
+                .distinct()
+                .toList();
+    }
+
+    /** The same under another name. */
+    ClientDetails called(String other) {
+        return new ClientDetails(other, email, phone, address, notes);
     }
 
     /**

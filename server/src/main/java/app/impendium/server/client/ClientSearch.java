@@ -3,6 +3,7 @@ package app.impendium.server.client;
 import app.impendium.server.client.ClientList.ClientLine;
 import app.impendium.server.search.SearchWords;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -47,6 +48,13 @@ class ClientSearch {
                 .query(ClientLine.class)
                 .list();
         return new ClientList(total, part);
+    }
+
+    /** The client of a name, however it is written; of several the one who was saved first. */
+    Optional<UUID> named(UUID practiceId, String name) {
+        return database.sql("""
+                        select id from client where practice_id = ? and plain_name = plain_words(?)
+                        order by saved_at, id limit 1""").params(practiceId, name).query(UUID.class).optional();
     }
 
     /** Clients of whom another has the same name, email or phone, those alike beside one another. */

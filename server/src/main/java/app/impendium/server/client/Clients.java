@@ -5,6 +5,7 @@ import app.impendium.server.client.ClientList.ClientLine;
 import app.impendium.server.problem.RefusedException;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -102,6 +103,33 @@ public class Clients {
         cases.move(gone.id(), kept.id());
         clients.delete(gone);
         return store(kept, advisor, kept.details().filledFrom(gone.details()));
+    }
+
+    /**
+     * Makes a client of each name of one who is called by several: they share the cases, and the first keeps what is known. Who is
+     * known already by such a name gets the cases.
+     *
+     * @return all of them
+     * @throws RefusedException if the practice has no such client, or the client has one name, or the practice too many clients
+     */
+    @Transactional
+    List<ClientView> divide(SignedInAdvisor advisor, UUID id) {
+        ClientRow row = findToChange(advisor, id);
+        List<String> names = row.details().names();
+        if (names.size() < 2) {
+            throw new RefusedException(
+                    HttpStatus.CONFLICT, "One name", "Write the names with a comma between them: this is one.");
+        }
+        List<ClientView> all = new ArrayList<>();
+        all.add(store(row, advisor, row.details().called(names.get(0))));
+        for (String name : names.subList(1, names.size())) {
+            ClientView other = search.named(advisor.practiceId(), name)
+                    .map(known -> read(advisor, known))
+                    .orElseGet(() -> create(advisor, new ClientDetails(name, "", "", "", "")));
+            cases.move(id, other.id());
+            all.add(other);
+        }
+        return all;
     }
 
     /**

@@ -1,5 +1,6 @@
 package app.impendium.server.loanlist;
 
+import app.impendium.server.client.CaseClients.SharedClient;
 import app.impendium.server.csv.ColumnsView;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.CurrencyCode;
@@ -17,6 +18,8 @@ import java.util.List;
  * @param market whose usual terms apply where it says nothing
  * @param count how many loans can be kept
  * @param loans the first of them
+ * @param sharedCount how many clients have several of the loans, or are known already
+ * @param shared the first of them
  * @param faultCount how much is wrong in it
  * @param faultyLines how many of its lines are left out for that
  * @param faults the first of that, each at its line and column: {@code /lines/12/rate}
@@ -27,10 +30,13 @@ record LoanListView(
         CurrencyCode currency,
         int count,
         List<LoanView> loans,
+        int sharedCount,
+        List<SharedClient> shared,
         int faultCount,
         int faultyLines,
         List<FieldProblem> faults) {
     private static final int MOST_LOANS = 20;
+    private static final int MOST_SHARED = 100;
     private static final int MOST_FAULTS = 200;
 
     /** A loan that would be kept. */
@@ -56,13 +62,15 @@ record LoanListView(
         }
     }
 
-    static LoanListView of(ReadLoans read, CaseDocument usual) {
+    static LoanListView of(ReadLoans read, CaseDocument usual, List<SharedClient> shared) {
         return new LoanListView(
                 read.columns(),
                 Market.of(usual),
                 usual.currency(),
                 read.loans().size(),
                 read.loans().stream().limit(MOST_LOANS).map(LoanView::of).toList(),
+                shared.size(),
+                shared.stream().limit(MOST_SHARED).toList(),
                 read.findings().size(),
                 read.faulty().size() - 1,
                 read.findings().stream()

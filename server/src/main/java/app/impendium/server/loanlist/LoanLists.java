@@ -3,6 +3,8 @@ package app.impendium.server.loanlist;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.casefile.StartingCases;
+import app.impendium.server.client.CaseClients;
+import app.impendium.server.client.CaseClients.SharedClient;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.loanlist.LoanListStep.Doing;
 import app.impendium.server.practice.PracticeSettings;
@@ -19,12 +21,14 @@ class LoanLists {
     private final StartingCases starting;
     private final PracticeSettings practices;
     private final CaseStore cases;
+    private final CaseClients clients;
     private final Clock clock;
 
-    LoanLists(StartingCases starting, PracticeSettings practices, CaseStore cases, Clock clock) {
+    LoanLists(StartingCases starting, PracticeSettings practices, CaseStore cases, CaseClients clients, Clock clock) {
         this.starting = starting;
         this.practices = practices;
         this.cases = cases;
+        this.clients = clients;
         this.clock = clock;
     }
 
@@ -37,7 +41,8 @@ class LoanLists {
      */
     void read(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
         CaseDocument usual = usual(advisor);
-        tell(told, readLoans(text, columns, usual, told), usual);
+        ReadLoans read = readLoans(text, columns, usual, told);
+        tell(told, read, usual, shared(advisor, read));
     }
 
     /**
@@ -51,8 +56,10 @@ class LoanLists {
         CaseDocument usual = usual(advisor);
         ReadLoans read = readLoans(text, columns, usual, told);
         int all = read.loans().size();
+        // Asked before any is kept: who comes in with this list was not known.
+        List<SharedClient> shared = shared(advisor, read);
         cases.createAll(advisor, read.loans(), kept -> told.accept(new LoanListStep(Doing.KEEPING, kept, all, null)));
-        tell(told, read, usual);
+        tell(told, read, usual, shared);
     }
 
     /**
@@ -77,8 +84,15 @@ class LoanLists {
                 text, columns, usual, (done, of) -> told.accept(new LoanListStep(Doing.READING, done, of, null)));
     }
 
-    private static void tell(Consumer<LoanListStep> told, ReadLoans read, CaseDocument usual) {
+    private List<SharedClient> shared(SignedInAdvisor advisor, ReadLoans read) {
+        return clients.shared(
+                advisor.practiceId(),
+                read.loans().stream().map(CaseDocument::clients).toList());
+    }
+
+    private static void tell(
+            Consumer<LoanListStep> told, ReadLoans read, CaseDocument usual, List<SharedClient> shared) {
         int all = read.loans().size();
-        told.accept(new LoanListStep(Doing.DONE, all, all, LoanListView.of(read, usual)));
+        told.accept(new LoanListStep(Doing.DONE, all, all, LoanListView.of(read, usual, shared)));
     }
 }

@@ -18,6 +18,8 @@ public enum Action {
     /** It was issued to a client, on paper or as a page. */
     HANDED_OUT,
     MERGED,
+    /** Several were made of it. */
+    DIVIDED,
     /** It was taken away for good, with all that it held. */
     ERASED
 }
