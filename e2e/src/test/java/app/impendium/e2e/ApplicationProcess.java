@@ -24,7 +24,8 @@ import java.util.regex.Pattern;
 final class ApplicationProcess implements AutoCloseable {
     private static final Path JAR = Path.of("..", "server", "target", "impendium.jar");
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
-    private static final Pattern READY = Pattern.compile("The demo practice is set up|no demo is set up");
+    private static final Pattern READY =
+            Pattern.compile("The demo practice is set up|[Nn]o demo is (set up|asked for)");
     private final Process process;
     private final String url;
     private final String database;
@@ -69,6 +70,11 @@ final class ApplicationProcess implements AutoCloseable {
 
     String url() {
         return url;
+    }
+
+    /** Where its database is. */
+    String databaseUrl() {
+        return databaseUrl(database);
     }
 
     /** Every line that it has written so far. */

@@ -108,6 +108,7 @@ class DemoPractice implements ApplicationRunner {
     @Transactional
     public void run(ApplicationArguments arguments) throws IOException {
         if (!asked) {
+            LOG.info("No demo is asked for");
             return;
         }
         if (!setup.isEmpty()) {
