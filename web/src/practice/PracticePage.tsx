@@ -1,5 +1,6 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, dataOf, type PracticeView } from '../api/client'
+import { api, dataOf, Refusal, type SettingsDocument } from '../api/client'
+import { formatMoment } from '../format/moment'
 import { sessionQuery, useIsOwner } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { BackupState } from './BackupState'
@@ -19,24 +20,37 @@ export function PracticePage() {
   const chosen = useQuery(practiceQuery)
   const queries = useQueryClient()
   const choosing = useMutation({
-    mutationFn: async (wanted: PracticeView) => dataOf(await api.PUT('/api/practice', { body: wanted })),
+    mutationFn: async (wanted: SettingsDocument) =>
+      dataOf(
+        await api.PUT('/api/practice', {
+          body: wanted,
+          params: { header: { 'If-Match': `"${chosen.data?.revision ?? 0}"` } },
+        }),
+      ),
     onSuccess: (saved) => {
       queries.setQueryData(practiceQuery.queryKey, saved)
       // The advisor's menu says what the practice is called.
       return queries.invalidateQueries({ queryKey: sessionQuery.queryKey })
     },
+    onError: (failure) => {
+      // What somebody else saved in the meantime is shown: the next choice is made on it.
+      if (failure instanceof Refusal && failure.problem.latest) {
+        return queries.invalidateQueries({ queryKey: practiceQuery.queryKey })
+      }
+    },
   })
+  const saved = chosen.data?.settings
   // The choice shows at once; where it is refused, the one that stands comes back.
-  const shown = choosing.isPending ? choosing.variables : chosen.data
+  const shown = choosing.isPending ? choosing.variables : saved
   const error = choosing.error ?? chosen.error
   return (
     <PracticeFrame title="Practice">
-      {chosen.data && (
+      {saved && (
         <PracticeName
-          name={chosen.data.name}
+          name={saved.name}
           error={choosing.error}
           isSaving={choosing.isPending}
-          rename={(name) => choosing.mutate({ ...chosen.data, name })}
+          rename={(name) => choosing.mutate({ ...saved, name })}
         />
       )}
       <fieldset className="mt-8">
@@ -80,6 +94,11 @@ export function PracticePage() {
       </fieldset>
       {shown && (
         <TimeZone timeZone={shown.timeZone} choose={(timeZone) => choosing.mutate({ ...shown, timeZone })} />
+      )}
+      {chosen.data && (
+        <p className="note mt-6 ml-0 block">
+          Last changed {formatMoment(chosen.data.savedAt, new Date())} by {chosen.data.savedBy}
+        </p>
       )}
       {isOwner && <BackupState />}
     </PracticeFrame>

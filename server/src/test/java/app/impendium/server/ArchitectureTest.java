@@ -34,7 +34,7 @@ class ArchitectureTest {
             Map.entry("backup", Set.of("account")),
             Map.entry("account", Set.of("recorded", "mail", "problem")),
             Map.entry("people", Set.of("recorded", "account", "mail", "practice", "problem")),
-            Map.entry("practice", Set.of("recorded", "account", "document", "problem")),
+            Map.entry("practice", Set.of("practicedata", "recorded", "account", "document", "problem")),
             Map.entry("evaluation", Set.of("document", "outside", "problem", "core")),
             Map.entry("outside", Set.of("document", "core")),
             Map.entry(
@@ -77,6 +77,7 @@ class ArchitectureTest {
                     "loanlist",
                     Set.of(
                             "recorded",
+                            "client",
                             "account",
                             "practice",
                             "document",

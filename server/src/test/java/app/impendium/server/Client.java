@@ -17,7 +17,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
@@ -89,7 +89,7 @@ final class Client {
                 .create(
                         "Practice of " + name,
                         Market.US,
-                        ZoneOffset.UTC,
+                        ZoneId.of("UTC"),
                         List.of(new NewAdvisor(name, email, PASSWORD)));
         return signedIn(email);
     }

@@ -1,12 +1,8 @@
 package app.impendium.server.practice;
 
-import app.impendium.server.document.Market;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,39 +16,17 @@ class Practice {
     @Id
     private UUID id;
 
-    private String name;
-
-    @Enumerated(EnumType.STRING)
-    private Market market;
-
-    private ZoneId timeZone;
-
     @JdbcTypeCode(SqlTypes.JSON)
     private List<OptionRow> optionRows;
 
     protected Practice() {}
 
-    Practice(UUID id, String name, Market market, ZoneId timeZone) {
+    Practice(UUID id) {
         this.id = id;
-        this.name = name;
-        this.market = market;
-        this.timeZone = timeZone;
     }
 
     UUID id() {
         return id;
-    }
-
-    String name() {
-        return name;
-    }
-
-    Market market() {
-        return market;
-    }
-
-    ZoneId timeZone() {
-        return timeZone;
     }
 
     /** The rows by which it compares options; none where it has not chosen. */
@@ -62,11 +36,5 @@ class Practice {
 
     void compareBy(List<OptionRow> rows) {
         optionRows = List.copyOf(rows);
-    }
-
-    void settle(String called, Market chosen, ZoneId zone) {
-        name = called;
-        market = chosen;
-        timeZone = zone;
     }
 }

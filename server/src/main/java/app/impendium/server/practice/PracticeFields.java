@@ -1,12 +1,21 @@
 package app.impendium.server.practice;
 
+import app.impendium.server.account.PersonFields;
 import app.impendium.server.document.Market;
+import app.impendium.server.document.SettingsDocument;
 import app.impendium.server.problem.RefusedException;
 import java.time.ZoneId;
 
 /** Reads what is chosen of a practice. */
 final class PracticeFields {
     private PracticeFields() {}
+
+    /** @throws RefusedException if it has no name, none that fits in a line, no market, or no time zone */
+    static void check(SettingsDocument settings) {
+        PersonFields.line("/name", settings.name(), "Type what your practice is called.");
+        market(settings.market());
+        zone(settings.timeZone());
+    }
 
     /** @throws RefusedException if none is chosen */
     static Market market(Market given) {

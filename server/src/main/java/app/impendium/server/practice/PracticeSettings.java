@@ -2,6 +2,9 @@ package app.impendium.server.practice;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.document.Market;
+import app.impendium.server.document.SettingsDocument;
+import app.impendium.server.practicedata.KeptItem;
+import app.impendium.server.practicedata.KeptItems;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
@@ -25,51 +28,57 @@ public class PracticeSettings {
             OptionRow.PAYOFF_DATE);
 
     private final PracticeRepository practices;
+    private final KeptItems<SettingsDocument> settings;
 
-    PracticeSettings(PracticeRepository practices) {
+    PracticeSettings(PracticeRepository practices, KeptItems<SettingsDocument> settings) {
         this.practices = practices;
+        this.settings = settings;
+    }
+
+    /** All of it, in its latest state. */
+    @Transactional(readOnly = true)
+    KeptItem<SettingsDocument> saved(SignedInAdvisor advisor) {
+        return saved(advisor.practiceId());
+    }
+
+    private KeptItem<SettingsDocument> saved(UUID practiceId) {
+        return settings.ofPractice(practiceId).get(0);
     }
 
     /** The market that the advisor's practice works in. */
     @Transactional(readOnly = true)
     public Market market(SignedInAdvisor advisor) {
-        return own(advisor).market();
+        return saved(advisor).value().market();
     }
 
     /** Where the advisor's practice works: tells which day is today. */
     @Transactional(readOnly = true)
     public ZoneId timeZone(SignedInAdvisor advisor) {
-        return own(advisor).timeZone();
+        return timeZone(advisor.practiceId());
     }
 
     /** Where a practice works, for what nobody has signed in for. */
     @Transactional(readOnly = true)
     public ZoneId timeZone(UUID practiceId) {
-        return practices.findById(practiceId).orElseThrow().timeZone();
+        return ZoneId.of(saved(practiceId).value().timeZone());
     }
 
     /** What the advisor's practice is called. */
     @Transactional(readOnly = true)
     public String name(SignedInAdvisor advisor) {
-        return own(advisor).name();
+        return saved(advisor).value().name();
     }
 
     /** What a practice is called, for what nobody has signed in for. */
     @Transactional(readOnly = true)
     public String name(UUID practiceId) {
-        return practices.findById(practiceId).orElseThrow().name();
+        return saved(practiceId).value().name();
     }
 
     /** Has others who decide about the practice's people wait until the transaction ends: two owners who demote each other at once would leave none. */
     @Transactional
     public void hold(SignedInAdvisor advisor) {
         practices.findWithLockById(advisor.practiceId());
-    }
-
-    /** Calls the practice so, and starts its next cases from a market's usual terms, on the day it is in a time zone. */
-    @Transactional
-    public void choose(SignedInAdvisor advisor, String name, Market market, ZoneId timeZone) {
-        own(advisor).settle(name, market, timeZone);
     }
 
     /** The rows by which the practice compares options, in their order; those usual at first where it has not chosen. */

@@ -6,7 +6,9 @@ public enum ItemKind {
     PROGRAMME("programme", 50),
     RATE_TABLE("rate table", 50),
     HAND_OUT_TEMPLATE("template", 20),
-    LETTERHEAD("letterhead", 1);
+    LETTERHEAD("letterhead", 1),
+    /** What a practice is called, and where it works. */
+    SETTINGS("practice", 1);
 
     private final String noun;
     private final int most;
