@@ -7,4 +7,10 @@ package app.impendium.server.document;
  * @param market whose usual terms and conventions its new cases start from
  * @param timeZone where it works, as an IANA name such as America/Chicago: tells which day is today
  */
-public record SettingsDocument(String name, Market market, String timeZone) {}
+public record SettingsDocument(String name, Market market, String timeZone) {
+
+    /** Spaces around a name are none of it. */
+    public SettingsDocument {
+        name = name == null ? null : name.strip();
+    }
+}
