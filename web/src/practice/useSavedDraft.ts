@@ -27,17 +27,17 @@ export function useSavedDraft<T>({ kind, seen, start, save, onSaved }: SavedDraf
   const { email } = useSession()
   // What was left unsaved goes on where it was, on the state that it began from.
   const [begun] = useState(() => {
-    const left = keptDraftOf<T>(kind, email)
-    return left !== null && left.seen?.id === seen?.id ? left : { seen, start, value: start }
+    const left = keptDraftOf<T>({ kind, email, id: seen?.id ?? null })
+    return left ?? { seen, start, value: start }
   })
   const [base, setBase] = useState(begun.seen)
   const [saved, setSaved] = useState(begun.start)
   const [value, setValue] = useState(begun.value)
   const draft = useDraft(begun.value, setValue)
   useEffect(() => {
-    if (value !== saved) keepDraft(kind, email, { seen: base, start: saved, value })
+    if (value !== saved) keepDraft({ kind, email, id: base?.id ?? null }, { seen: base, start: saved, value })
   }, [kind, email, base, saved, value])
-  const forget = () => forgetDraft(kind, email)
+  const forget = () => forgetDraft({ kind, email, id: base?.id ?? null })
   const saving = useMutation({
     mutationFn: async (over: Seen | null) => {
       if (hasUnreadable(draft)) throw new Error('Fix the marked entry first.')

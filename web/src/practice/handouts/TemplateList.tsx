@@ -6,7 +6,7 @@ import { DETAIL_WORDS, leftOutWords, SECTION_WORDS, USUAL } from '../../handout/
 import { TextButton } from '../../ui/TextButton'
 import { LineActions } from '../LineActions'
 import { Bin } from '../Bin'
-import { isNewOrGone, keptDraftOf, type Seen } from '../keptDraft'
+import { isNewOrGone, someDraftOf, type Seen } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
 import { ReadOnly } from '../ReadOnly'
 import { useDeletion } from '../useDeletion'
@@ -23,7 +23,7 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
   const { email } = useSession()
   const isOwner = useIsOwner()
   const [edited, setEdited] = useState<Edited | null>(() =>
-    keptDraftOf<HandoutTemplateDocument>('hand-out-templates', email),
+    someDraftOf<HandoutTemplateDocument>('hand-out-templates', email),
   )
   const deletion = useDeletion('hand-out-templates', templatesQuery.queryKey)
   return (

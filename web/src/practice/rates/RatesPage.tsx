@@ -5,7 +5,7 @@ import { useIsOwner, useSession } from '../../app/session'
 import type { RateTableDocument } from '../../api/client'
 import { TextButton } from '../../ui/TextButton'
 import { Bin } from '../Bin'
-import { isNewOrGone, keptDraftOf, type Seen } from '../keptDraft'
+import { isNewOrGone, someDraftOf, type Seen } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
 import { ReadOnly } from '../ReadOnly'
 import { PracticeFrame } from '../PracticeFrame'
@@ -24,7 +24,7 @@ export function RatesPage() {
   const isOwner = useIsOwner()
   const all = useQuery(rateTablesQuery)
   const [edited, setEdited] = useState<Edited | null>(() =>
-    keptDraftOf<RateTableDocument>('rate-tables', email),
+    someDraftOf<RateTableDocument>('rate-tables', email),
   )
   const deletion = useDeletion('rate-tables', rateTablesQuery.queryKey)
   const today = all.data?.today ?? ''

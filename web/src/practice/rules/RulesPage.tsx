@@ -4,7 +4,7 @@ import { rateTablesQuery } from '../../api/rates'
 import { useIsOwner, useSession } from '../../app/session'
 import { MARKETS, type Market } from '../../format/market'
 import { Bin } from '../Bin'
-import { isNewOrGone, keptDraftOf } from '../keptDraft'
+import { isNewOrGone, someDraftOf } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
 import { ReadOnly } from '../ReadOnly'
 import { PracticeFrame } from '../PracticeFrame'
@@ -33,7 +33,7 @@ export function RulesPage<D extends AnyRule>({ kind, actions, told }: RulesPageP
   // The day it is where the practice works comes with its rates.
   const today = useQuery(rateTablesQuery).data?.today ?? ''
   const { email } = useSession()
-  const [edited, setEdited] = useState<Edited<D> | null>(() => keptDraftOf<D>(kind.kind, email))
+  const [edited, setEdited] = useState<Edited<D> | null>(() => someDraftOf<D>(kind.kind, email))
   const deletion = useDeletion(kind.kind, kind.queryKey)
   const close = () => setEdited(null)
   const error = all.error ?? deletion.error
