@@ -1,7 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import type { CaseView, Shelf } from '../api/client'
-import { clientsOfCaseQuery } from '../api/clients'
+import { clientsOfCaseQuery, divideClient } from '../api/clients'
+import { areSeveral, namesIn } from '../clients/clientNames'
+import { TextButton } from '../ui/TextButton'
 
 const SHELF_NOTES: Record<Shelf, string | null> = {
   OPEN: null,
@@ -14,6 +16,10 @@ const SHELF_NOTES: Record<Shelf, string | null> = {
 export function CasePlace({ saved: { id, revision, shelf } }: { saved: CaseView }) {
   const clients = useQuery(clientsOfCaseQuery(id, revision)).data ?? []
   const note = SHELF_NOTES[shelf]
+  const queries = useQueryClient()
+  const dividing = useMutation({ mutationFn: divideClient, onSuccess: () => queries.invalidateQueries() })
+  const [only] = clients
+  const names = clients.length === 1 && only ? namesIn(only.name) : []
   return (
     <>
       {note && <span className="border-rule text-soft rounded border px-1.5 text-xs">{note}</span>}
@@ -28,6 +34,15 @@ export function CasePlace({ saved: { id, revision, shelf } }: { saved: CaseView 
           {clients.length === 1 && <span className="sr-only"> of {client.name}</span>}
         </Link>
       ))}
+      {only && areSeveral(names) && (
+        <TextButton
+          title={`Split into ${names.join(' · ')}`}
+          disabled={dividing.isPending}
+          onClick={() => dividing.mutate(only.id)}
+        >
+          {names.length} clients?
+        </TextButton>
+      )}
     </>
   )
 }

@@ -40,6 +40,27 @@ class ClientsTest extends Journey {
     }
 
     @Test
+    void twoPeopleWhoAreTypedIntoACaseAreOfferedAsTwoClients() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("3 Thistle Weir", "");
+        Page page = advisor.page();
+        Locator clients = page.getByLabel("Clients", new Page.GetByLabelOptions().setExact(true));
+        clients.pressSequentially("Bo Thistle, Una Weir", new Locator.PressSequentiallyOptions().setDelay(60));
+        clients.press("Enter");
+        advisor.press("2 clients?");
+        assertThat(page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Una Weir").setExact(true)))
+                .isVisible();
+        page.reload();
+        assertThat(page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Bo Thistle").setExact(true)))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("2 clients?")))
+                .hasCount(0);
+    }
+
+    @Test
     void aClientIsKnownFromTheFirstCaseOnAndFoundByPhone() {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("2 Gable End", "Wilma Stroud");
         advisor.waitUntilSaved();
