@@ -100,7 +100,7 @@ class PracticePagesTest extends Journey {
         owner.press("Delete");
         page.navigate(address);
         assertThat(page.getByRole(AriaRole.NOTE))
-                .containsText(Pattern.compile("Zinc Lane lettings was deleted on .*; lent by .* meanwhile"));
+                .containsText(Pattern.compile("Zinc Lane lettings was deleted on .*; checked against .* meanwhile"));
         page.navigate("/practice/programmes");
         owner.press("Restore Zinc Lane lettings");
         assertThat(heading(page, "Zinc Lane lettings")).isVisible();
@@ -131,10 +131,60 @@ class PracticePagesTest extends Journey {
         owner.press("Delete");
         owner.press("Undo");
         assertThat(heading(page, "Curlew thirty")).isVisible();
+
+        page.navigate("/cases");
+        owner.begin("Priced, by Curlew", "").view("Options");
+        owner.alternative("From the rate table…").choose("Rate table", "Curlew thirty");
+        Locator offered = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rates offered"))
+                .getByRole(AriaRole.LISTITEM);
+        assertThat(offered).hasCount(1);
+        offered.getByRole(AriaRole.BUTTON).click();
+        assertThat(offered).hasCount(0);
+        owner.waitUntilSaved();
+        String address = page.url();
+        page.navigate("/practice/rates");
+        owner.press("Delete Curlew thirty");
+        assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("1 case uses it.");
+        owner.press("Delete");
+        assertThat(heading(page, "Curlew thirty")).hasCount(0);
+
+        page.navigate(address);
+        owner.alternative("From the rate table…");
+        assertThat(page.getByRole(AriaRole.NOTE))
+                .containsText(Pattern.compile("Curlew thirty was deleted on .*; priced on .* meanwhile"));
+        page.navigate("/practice/rates");
+        owner.press("Restore Curlew thirty");
+        assertThat(heading(page, "Curlew thirty")).isVisible();
+        page.navigate(address);
+        owner.alternative("From the rate table…");
+        assertThat(page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Rate table")))
+                .containsText("Curlew thirty");
+        assertThat(page.getByRole(AriaRole.NOTE)).hasCount(0);
+        page.navigate("/practice/rates");
         owner.press("Delete Curlew thirty");
         owner.press("Delete");
         page.reload();
         assertThat(heading(page, "Curlew thirty")).hasCount(0);
+    }
+
+    @Test
+    void twoThatAreEditedAtOnceAreBothKept() {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/limits");
+        owner.press("Edit Rural");
+        type(page.getByLabel("Name of the set"), "Rural, east");
+        owner.press("Edit FHA");
+        type(page.getByLabel("Name of the set"), "FHA, west");
+        owner.press("Edit Rural");
+        assertThat(page.getByLabel("Name of the set")).hasValue("Rural, east");
+        owner.press("Cancel");
+        owner.press("Edit FHA");
+        assertThat(page.getByLabel("Name of the set")).hasValue("FHA, west");
+        owner.press("Cancel");
+        page.reload();
+        assertThat(heading(page, "FHA")).isVisible();
+        assertThat(page.getByLabel("Name of the set")).hasCount(0);
     }
 
     @Test
