@@ -35,12 +35,12 @@ export function SignInAgain() {
         <Dialog.Content className="dialog">
           <Dialog.Title className="font-figures text-xl font-medium">Your session has ended</Dialog.Title>
           <Dialog.Description className="text-soft mt-1 mb-4">
-            It rested for too long, or was ended from elsewhere. What you typed is still on the page: sign in
-            as {name} to go on with it.
+            It was inactive for too long, or ended elsewhere. What you typed is still on the page: sign in as{' '}
+            {name} to go on with it.
           </Dialog.Description>
           <SignInForm email={email} signedIn={goOn} />
           <p className="mt-4">
-            <TextButton onClick={leave}>Leave it, and sign in as someone else</TextButton>
+            <TextButton onClick={leave}>Sign in as someone else</TextButton>
           </p>
         </Dialog.Content>
       </Dialog.Portal>

@@ -23,7 +23,7 @@ export function DeletedNote({ kind, wanted, among, meanwhile }: DeletedNoteProps
       <span aria-hidden>⚠ </span>
       {deleted
         ? `${deleted.name} was deleted on ${formatDayOf(deleted.deletedAt)}`
-        : 'What this case chose is not here any more'}
+        : 'What this case chose is no longer available'}
       ; {meanwhile} meanwhile.
     </p>
   )

@@ -6,9 +6,9 @@ export function SharedClients({ view: { shared, sharedCount } }: { view: LoanLis
   return (
     <details className="mt-3">
       <summary className="heading cursor-pointer">
-        {sharedCount} {sharedCount === 1 ? 'name is' : 'names are'} one client each
+        {sharedCount} {sharedCount === 1 ? 'client' : 'clients'} with several loans, or already known
       </summary>
-      <ul aria-label="One client each" className="mt-1 max-h-40 overflow-auto text-[0.8125rem]">
+      <ul aria-label="Shared clients" className="mt-1 max-h-40 overflow-auto text-[0.8125rem]">
         {shared.map(({ name, cases, isKnown }) => (
           <li key={name} className="py-0.5">
             {name}: <span className="text-soft">{sharedWords(cases, isKnown)}</span>
@@ -25,6 +25,4 @@ export function SharedClients({ view: { shared, sharedCount } }: { view: LoanLis
 }
 
 const sharedWords = (cases: number, isKnown: boolean) =>
-  [cases > 1 ? `${cases} loans` : '1 loan', isKnown ? 'the client whom you have' : 'one new client'].join(
-    ', ',
-  )
+  [cases > 1 ? `${cases} loans` : '1 loan', isKnown ? 'existing client' : 'one new client'].join(', ')

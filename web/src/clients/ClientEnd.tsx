@@ -52,7 +52,7 @@ export function ClientEnd({ client }: { client: ClientView }) {
         <TextButton onClick={() => setFinds(!finds)}>Merge with another…</TextButton>
         {names.length > 1 && (
           <TextButton disabled={dividing.isPending} onClick={() => dividing.mutate()}>
-            Make {names.length} clients of it
+            Split into {names.length} clients
           </TextButton>
         )}
         <TextButton disabled={deleting.isPending} onClick={() => deleting.mutate()}>

@@ -34,7 +34,7 @@ export function RentalAnswer({ letting, isCurrent }: RentalAnswerProps) {
           kind="programmes"
           wanted={letting.letting.programme}
           among={letting.programmes}
-          meanwhile={`lent by ${letting.programme.programme.name}`}
+          meanwhile={`checked against ${letting.programme.programme.name}`}
         />
       )}
       <div className="min-h-6">{letting && <Beside letting={letting} />}</div>

@@ -14,7 +14,7 @@ export const ACTIONS: Record<LogEntry['action'], string> = {
   EXPORTED: 'exported',
   HANDED_OUT: 'handed out',
   MERGED: 'merged another into',
-  DIVIDED: 'divided',
+  DIVIDED: 'split',
   ERASED: 'erased',
 }
 

@@ -34,7 +34,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class CaseStandings {
-    /** What cases are held against. */
+    /** What cases are checked against. */
     private static final Set<ItemKind> DECIDE = Set.of(ItemKind.LIMIT_SET, ItemKind.PROGRAMME);
 
     private static final Logger LOG = LoggerFactory.getLogger(CaseStandings.class);

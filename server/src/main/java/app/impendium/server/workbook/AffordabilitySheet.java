@@ -139,7 +139,7 @@ final class AffordabilitySheet {
                     SheetWriter.whileTrue(option.names().isAsSent(), SheetWriter.amount(tested)),
                     SheetWriter.amount(tested),
                     SheetWriter.AMOUNT);
-            sheet.note(2, "At another rate or payment: holds for the inputs as sent.");
+            sheet.note(2, "At another rate or payment: for unchanged inputs only.");
         }
         sheet.name(1, HOUSING);
     }

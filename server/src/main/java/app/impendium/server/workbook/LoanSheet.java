@@ -68,7 +68,7 @@ final class LoanSheet {
         sheet.next();
         sheet.next();
         sheet.heading(LABEL, "Inputs");
-        sheet.note(NOTE, "Change these: the figures follow. Those that cannot are blank from then on.");
+        sheet.note(NOTE, "Change these, and the figures are updated. Those that cannot be are left blank.");
         Map<String, Measured> stated = new LinkedHashMap<>();
         Set<String> used = used();
         inputs.byName().forEach((name, number) -> {
@@ -85,15 +85,15 @@ final class LoanSheet {
         if (!stated.isEmpty()) {
             sheet.next();
             sheet.next();
-            sheet.heading(LABEL, "As agreed");
-            sheet.note(NOTE, "The figures hold for these, and do not follow them.");
+            sheet.heading(LABEL, "Fixed");
+            sheet.note(NOTE, "The figures are for these values; changing them here updates nothing.");
             stated.forEach(this::value);
         }
         sheet.next();
         sheet.next();
         sheet.heading(LABEL, "Figures");
         sheet.next();
-        sheet.text(LABEL, "Inputs as sent");
+        sheet.text(LABEL, "Inputs unchanged");
         sheet.formula(FIGURE, "IF(AND(" + String.join(",", asSent) + "),1,0)", 1, "\"yes\";;\"no\"");
         sheet.name(FIGURE, names.asSent());
         workings.forEach(this::figure);
@@ -144,7 +144,7 @@ final class LoanSheet {
                 formula.orElseGet(() -> SheetWriter.whileTrue(names.isAsSent(), figure)),
                 figure,
                 format(working.result()));
-        sheet.note(NOTE, (formula.isPresent() ? "" : "Holds for the inputs as sent. ") + Words.rule(working.rule()));
+        sheet.note(NOTE, (formula.isPresent() ? "" : "For unchanged inputs only. ") + Words.rule(working.rule()));
         sheet.name(FIGURE, resultName(working));
     }
 

@@ -100,7 +100,7 @@ final class OptionsSheet {
                     SheetWriter.AMOUNT);
         } else {
             row(
-                    "All-in cost, for the inputs as sent",
+                    "All-in cost, for unchanged inputs",
                     (option, column) -> SheetWriter.whileTrue(allAsSent(), SheetWriter.amount(cost(option))),
                     this::cost,
                     SheetWriter.AMOUNT);
