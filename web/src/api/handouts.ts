@@ -31,6 +31,14 @@ export const saveTemplate = async (
         }),
   )
 
+/** Every saved state of a template, the latest first. */
+export const templateStatesQuery = ({ id, revision }: Pick<TemplateView, 'id' | 'revision'>) =>
+  queryOptions({
+    queryKey: ['hand-out-template-states', id, revision],
+    queryFn: async ({ signal }) =>
+      dataOf(await api.GET('/api/hand-out-templates/{id}/states', { params: { path: { id } }, signal })),
+  })
+
 /** How the practice presents itself. */
 export const letterheadQuery = queryOptions({
   queryKey: ['letterhead'],
@@ -45,6 +53,13 @@ export const saveLetterhead = async (revision: number | null, letterhead: Letter
       body: letterhead,
     }),
   )
+
+/** Every saved state of the letterhead, the latest first. */
+export const letterheadStatesQuery = (revision: number | null) =>
+  queryOptions({
+    queryKey: ['letterhead-states', revision],
+    queryFn: async ({ signal }) => dataOf(await api.GET('/api/letterhead/states', { signal })),
+  })
 
 /** What a hand-out tells of: a case, and what its options are called. */
 export type HandoutQuestion = { document: CaseDocument; titles: readonly string[] }

@@ -22,6 +22,14 @@ export const saveRateTable = async (
         }),
   )
 
+/** Every saved state of a table, the latest first. */
+export const rateTableStatesQuery = ({ id, revision }: Pick<RateTableView, 'id' | 'revision'>) =>
+  queryOptions({
+    queryKey: ['rate-table-states', id, revision],
+    queryFn: async ({ signal }) =>
+      dataOf(await api.GET('/api/rate-tables/{id}/states', { params: { path: { id } }, signal })),
+  })
+
 /** Reads comma-separated values. @throws Refusal with everything that is wrong, by its line */
 export const readRateCsv = async (text: string, columns: Record<string, string>) =>
   dataOf(await api.POST('/api/rate-tables/csv', { body: { text, columns } }))

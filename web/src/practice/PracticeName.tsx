@@ -10,13 +10,13 @@ type PracticeNameProps = {
   /** Why the name last typed was refused. */
   error: Error | null
   isSaving: boolean
-  rename: (name: string) => void
+  rename: (name: string, renamed: () => void) => void
 }
 
 /** What the practice is called: in invitations, on client pages and hand-outs without a letterhead of their own. */
 export function PracticeName({ name, error, isSaving, rename }: PracticeNameProps) {
   const isOwner = useIsOwner()
-  const [typed, setTyped] = useState(name)
+  const [typed, setTyped] = useState<string | null>(null)
   if (!isOwner) {
     return (
       <section className="mt-6">
@@ -31,7 +31,7 @@ export function PracticeName({ name, error, isSaving, rename }: PracticeNameProp
       aria-label="Name of the practice"
       onSubmit={(event) => {
         event.preventDefault()
-        rename(typed)
+        if (typed !== null) rename(typed, () => setTyped(null))
       }}
     >
       <FormField
@@ -39,11 +39,15 @@ export function PracticeName({ name, error, isSaving, rename }: PracticeNameProp
         required
         autoComplete="organization"
         maxLength={MOST_CHARACTERS}
-        value={typed}
+        value={typed ?? name}
         take={setTyped}
         problem={problemAt(error, '/name')}
       />
-      <button type="submit" className="button mt-2" disabled={isSaving || typed.trim() === name}>
+      <button
+        type="submit"
+        className="button mt-2"
+        disabled={isSaving || typed === null || typed.trim() === name}
+      >
         Save name
       </button>
     </form>

@@ -1,18 +1,14 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, dataOf, Refusal, type SettingsDocument } from '../api/client'
-import { formatMoment } from '../format/moment'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Refusal, type SettingsDocument } from '../api/client'
+import { practiceQuery, savePractice } from '../api/practice'
 import { sessionQuery, useIsOwner } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { BackupState } from './BackupState'
 import { MARKET_NOTES } from './marketNotes'
 import { PracticeFrame } from './PracticeFrame'
+import { PracticeHistory } from './PracticeHistory'
 import { PracticeName } from './PracticeName'
 import { TimeZone } from './TimeZone'
-
-const practiceQuery = queryOptions({
-  queryKey: ['practice'],
-  queryFn: async ({ signal }) => dataOf(await api.GET('/api/practice', { signal })),
-})
 
 /** What the practice has chosen once for all its new cases. */
 export function PracticePage() {
@@ -20,13 +16,7 @@ export function PracticePage() {
   const chosen = useQuery(practiceQuery)
   const queries = useQueryClient()
   const choosing = useMutation({
-    mutationFn: async (wanted: SettingsDocument) =>
-      dataOf(
-        await api.PUT('/api/practice', {
-          body: wanted,
-          params: { header: { 'If-Match': `"${chosen.data?.revision ?? 0}"` } },
-        }),
-      ),
+    mutationFn: (wanted: SettingsDocument) => savePractice(chosen.data?.revision ?? 0, wanted),
     onSuccess: (saved) => {
       queries.setQueryData(practiceQuery.queryKey, saved)
       // The advisor's menu says what the practice is called.
@@ -50,7 +40,7 @@ export function PracticePage() {
           name={saved.name}
           error={choosing.error}
           isSaving={choosing.isPending}
-          rename={(name) => choosing.mutate({ ...saved, name })}
+          rename={(name, renamed) => choosing.mutate({ ...saved, name }, { onSuccess: renamed })}
         />
       )}
       <fieldset className="mt-8">
@@ -95,11 +85,7 @@ export function PracticePage() {
       {shown && (
         <TimeZone timeZone={shown.timeZone} choose={(timeZone) => choosing.mutate({ ...shown, timeZone })} />
       )}
-      {chosen.data && (
-        <p className="note mt-6 ml-0 block">
-          Last changed {formatMoment(chosen.data.savedAt, new Date())} by {chosen.data.savedBy}
-        </p>
-      )}
+      {chosen.data && <PracticeHistory latest={chosen.data} />}
       {isOwner && <BackupState />}
     </PracticeFrame>
   )

@@ -2,15 +2,16 @@ import { useId, useState } from 'react'
 import type { HandoutTemplateDocument, TemplateView } from '../../api/client'
 import { templatesQuery } from '../../api/handouts'
 import { useIsOwner, useSession } from '../../app/session'
-import { DETAIL_WORDS, leftOutWords, SECTION_WORDS, USUAL } from '../../handout/says'
+import { USUAL } from '../../handout/says'
 import { TextButton } from '../../ui/TextButton'
-import { LineActions } from '../LineActions'
 import { Bin } from '../Bin'
 import { isNewOrGone, someDraftOf, type Seen } from '../keptDraft'
 import { OwnersOnly } from '../OwnersOnly'
 import { ReadOnly } from '../ReadOnly'
 import { useDeletion } from '../useDeletion'
 import { TemplateEditor } from './TemplateEditor'
+import { TemplateLine } from './TemplateLine'
+import { textsOf } from './templateWords'
 
 /** The template being edited: one of the practice's, or a new one. */
 type Edited = { seen: Seen | null; start: HandoutTemplateDocument }
@@ -53,21 +54,15 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
             {edited?.seen?.id === kept.id && isOwner ? (
               <TemplateEditor {...edited} close={() => setEdited(null)} />
             ) : (
-              <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-                <span>
-                  <b className="font-semibold">{kept.template.name}</b>
-                  {index === 0 && <span className="note">cases begin with it</span>}
-                  <span className="text-soft block">{wordsOf(kept.template)}</span>
-                </span>
-                <LineActions
-                  name={kept.template.name}
-                  edit={() => setEdited({ seen: kept, start: kept.template })}
-                  remove={() => deletion.ask({ id: kept.id, name: kept.template.name })}
-                />
-              </div>
+              <TemplateLine
+                kept={kept}
+                note={index === 0 ? 'cases begin with it' : null}
+                edit={() => setEdited({ seen: kept, start: kept.template })}
+                remove={() => deletion.ask({ id: kept.id, name: kept.template.name })}
+              />
             )}
             {edited?.seen?.id === kept.id && !isOwner && (
-              <ReadOnly lines={linesOf(kept.template)} close={() => setEdited(null)} />
+              <ReadOnly lines={textsOf(kept.template)} close={() => setEdited(null)} />
             )}
           </li>
         ))}
@@ -79,12 +74,3 @@ export function TemplateList({ templates }: { templates: readonly TemplateView[]
     </section>
   )
 }
-
-function wordsOf({ says }: HandoutTemplateDocument): string {
-  const sections = says.sections.map((kind) => SECTION_WORDS[kind].toLowerCase()).join(', ')
-  const leftOut = leftOutWords(says)
-  return `${DETAIL_WORDS[says.detail]}: ${sections}${leftOut === '' ? '' : `; without ${leftOut}`}`
-}
-
-const linesOf = ({ says }: HandoutTemplateDocument) =>
-  [says.greeting, says.closing].filter((text): text is string => text !== null)

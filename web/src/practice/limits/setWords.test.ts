@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { newCondition, newSet, newTable, newTest } from './sets'
-import { changedLines } from '../rules/rule'
+import { changedLines } from '../changedLines'
 import { setLines, testWords } from './setWords'
 
 const set = newSet('US', '2026-11-26')

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { changedLines } from '../rules/rule'
+import { changedLines } from '../changedLines'
 import { newProgramme } from './newProgramme'
 import { linesOf, summaryOf, typedCover } from './programmeWords'
 

@@ -12,7 +12,7 @@ import { PracticeFrame } from '../PracticeFrame'
 import { useDeletion } from '../useDeletion'
 import { TableEditor } from './TableEditor'
 import { TableLine } from './TableLine'
-import { newTable, tableLines } from './tables'
+import { newTable, offerLines } from './tables'
 import './rates-page.css'
 
 /** The table being edited: one of the practice's, or a new one. */
@@ -66,7 +66,7 @@ export function RatesPage() {
               />
             )}
             {edited?.seen?.id === view.id && !isOwner && (
-              <ReadOnly lines={tableLines(view.table)} close={() => setEdited(null)} />
+              <ReadOnly lines={offerLines(view.table)} close={() => setEdited(null)} />
             )}
           </li>
         ))}

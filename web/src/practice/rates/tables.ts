@@ -1,7 +1,10 @@
 import type { AddOnDocument, OfferDocument, RateTableDocument } from '../../api/client'
 import { newId } from '../../casefile/newId'
+import { formatDay } from '../../format/date'
+import { pageLocale } from '../../format/pageLocale'
 import { formatPercent } from '../../format/percent'
 import { formatPoints } from '../../format/points'
+import { formatTerm } from '../../format/term'
 
 /** A table to begin with, for today's rates of a usual term. */
 export const newTable = (today: string): RateTableDocument => ({
@@ -64,8 +67,15 @@ export const offerWords = ({ ratePercent, pointsPercent }: OfferDocument) =>
 export const addOnWords = ({ upToLoanToValuePercent, leastScore, mostScore, pointsPercent }: AddOnDocument) =>
   `up to ${formatPercent(upToLoanToValuePercent)}, score ${leastScore} to ${mostScore}, ${formatPoints(pointsPercent)}`
 
-/** All that a table says, line by line. */
-export const tableLines = ({ offers, addOns }: RateTableDocument): string[] => [
+/** What a table offers, line by line. */
+export const offerLines = ({ offers, addOns }: RateTableDocument): string[] => [
   ...offers.map(offerWords),
   ...addOns.map((addOn) => `added: ${addOnWords(addOn)}`),
+]
+
+/** All that a table says, line by line. */
+export const tableLines = (table: RateTableDocument): string[] => [
+  table.name,
+  `${formatTerm(table.termMonths)}, of ${formatDay(table.day, pageLocale())}`,
+  ...offerLines(table),
 ]

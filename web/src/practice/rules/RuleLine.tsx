@@ -1,10 +1,10 @@
 import { useState } from 'react'
 import { formatDay } from '../../format/date'
 import { pageLocale } from '../../format/pageLocale'
-import { TextButton } from '../../ui/TextButton'
+import { HistoryButton } from '../HistoryButton'
+import { ItemHistory } from '../ItemHistory'
 import { LineActions } from '../LineActions'
 import type { AnyRule, KeptRule, RuleKind } from './rule'
-import { RuleHistory } from './RuleHistory'
 
 type RuleLineProps<D> = {
   kind: RuleKind<D>
@@ -22,9 +22,7 @@ export function RuleLine<D extends AnyRule>({ kind, kept, edit, remove }: RuleLi
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <h3 className="text-base font-semibold">{name}</h3>
         <LineActions name={name} edit={edit} remove={remove}>
-          <TextButton aria-expanded={isHistory} onClick={() => setIsHistory(!isHistory)}>
-            History<span className="sr-only"> of {name}</span>
-          </TextButton>
+          <HistoryButton name={name} isOpen={isHistory} toggle={() => setIsHistory(!isHistory)} />
         </LineActions>
       </div>
       <p className="text-soft">{kind.summary(kept.rule)}.</p>
@@ -33,5 +31,17 @@ export function RuleLine<D extends AnyRule>({ kind, kept, edit, remove }: RuleLi
       </p>
       {isHistory && <RuleHistory kind={kind} kept={kept} />}
     </>
+  )
+}
+
+function RuleHistory<D extends AnyRule>({ kind, kept }: { kind: RuleKind<D>; kept: KeptRule<D> }) {
+  return (
+    <ItemHistory
+      name={kept.rule.name}
+      states={kind.useStates(kept)}
+      lines={({ rule }) => kind.lines(rule)}
+      bringBack={({ rule }) => kind.save(kept, rule)}
+      queryKey={kind.queryKey}
+    />
   )
 }

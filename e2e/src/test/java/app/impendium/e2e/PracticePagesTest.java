@@ -215,6 +215,57 @@ class PracticePagesTest extends Journey {
         assertThat(templates).not().containsText("Zither");
     }
 
+    @Test
+    void earlierStatesOfARateTableAndTheLetterheadAreBroughtBack() {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/rates");
+        owner.press("Add a rate table");
+        Locator name = page.getByLabel("Name of the table");
+        type(name, "Plover fifteen");
+        owner.press("Save");
+        owner.press("Edit Plover fifteen");
+        type(name, "Plover twenty");
+        owner.press("Save");
+        owner.press("History of Plover twenty");
+        assertThat(states(page, "Plover twenty").first()).containsText("now: Plover twenty");
+        bringBack(states(page, "Plover twenty").nth(1));
+        assertThat(heading(page, "Plover fifteen")).isVisible();
+        assertThat(states(page, "Plover fifteen")).hasCount(3);
+        owner.press("Delete Plover fifteen");
+        owner.press("Delete");
+
+        page.navigate("/practice/hand-outs");
+        Locator address = page.getByLabel("Address", new Page.GetByLabelOptions().setExact(true));
+        String before = address.inputValue();
+        type(address, before + "\nSuite 9");
+        owner.press("Save letterhead");
+        assertThat(page.getByText("Saved. The next hand-outs carry it.")).isVisible();
+        owner.press("History of the letterhead");
+        assertThat(states(page, "the letterhead").first()).containsText("now: Suite 9");
+        type(address, before + "\nSuite 10");
+        owner.press("Save letterhead");
+        assertThat(states(page, "the letterhead").first()).containsText("now: Suite 10");
+        bringBack(states(page, "the letterhead").nth(1));
+        assertThat(address).hasValue(before + "\nSuite 9");
+        page.reload();
+        assertThat(address).hasValue(before + "\nSuite 9");
+        type(address, before);
+        owner.press("Save letterhead");
+        assertThat(page.getByText("Saved. The next hand-outs carry it.")).isVisible();
+    }
+
+    private static Locator states(Page page, String of) {
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("History of " + of))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHas(page.locator("p")));
+    }
+
+    private static void bringBack(Locator state) {
+        state.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Bring this back"))
+                .click();
+    }
+
     private static void type(Locator field, String text) {
         field.selectText();
         field.pressSequentially(text, new Locator.PressSequentiallyOptions().setDelay(KEY_MS));

@@ -9,6 +9,8 @@ import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,6 +42,23 @@ class LetterheadController {
     LetterheadView letterhead(@AuthenticationPrincipal SignedInAdvisor advisor) {
         return new LetterheadView(
                 letterheads.saved(advisor).map(KeptItem::revision).orElse(null), letterheads.of(advisor));
+    }
+
+    /**
+     * A saved state of the letterhead.
+     *
+     * @param savedBy the name of whoever saved it
+     */
+    record LetterheadState(int revision, LetterheadDocument letterhead, Instant savedAt, String savedBy) {
+        static LetterheadState of(KeptItem<LetterheadDocument> kept) {
+            return new LetterheadState(kept.revision(), kept.value(), kept.savedAt(), kept.savedBy());
+        }
+    }
+
+    /** Every saved state of the letterhead, the latest first; none before it has one. */
+    @GetMapping("/api/letterhead/states")
+    List<LetterheadState> states(@AuthenticationPrincipal SignedInAdvisor advisor) {
+        return letterheads.history(advisor).stream().map(LetterheadState::of).toList();
     }
 
     /** Presents the practice so from now on. */

@@ -35,6 +35,14 @@ public class Letterheads {
         return kept.all(advisor).stream().findFirst();
     }
 
+    /** Every saved state of the practice's letterhead, the latest first. */
+    @Transactional(readOnly = true)
+    List<KeptItem<LetterheadDocument>> history(SignedInAdvisor advisor) {
+        return saved(advisor)
+                .map(saved -> kept.history(advisor, saved.id()))
+                .orElseGet(List::of);
+    }
+
     /**
      * Presents the practice so from now on.
      *
