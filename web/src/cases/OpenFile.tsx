@@ -1,4 +1,5 @@
 import { useMutation } from '@tanstack/react-query'
+import { FileButton } from '../ui/FileButton'
 import { ModalDialog } from '../ui/ModalDialog'
 import { readTextFile } from '../ui/readTextFile'
 import { TextButton } from '../ui/TextButton'
@@ -16,21 +17,12 @@ export function OpenFile({ close }: { close: () => void }) {
       close={close}
     >
       <p className="mt-5 flex flex-wrap gap-x-4">
-        <label className="text-button cursor-pointer">
-          Choose a file…
-          <input
-            type="file"
-            accept=".json,.csv,.tsv,.txt,application/json,text/csv,text/plain"
-            className="sr-only"
-            aria-invalid={opening.isError}
-            onChange={(event) => {
-              const [file] = event.target.files ?? []
-              if (file) opening.mutate(file)
-              // The same file, mended, can be opened again.
-              event.target.value = ''
-            }}
-          />
-        </label>
+        <FileButton
+          words="Choose a file…"
+          accept=".json,.csv,.tsv,.txt,application/json,text/csv,text/plain"
+          aria-invalid={opening.isError}
+          take={(file) => opening.mutate(file)}
+        />
         <span className="text-soft">{opening.variables?.name}</span>
       </p>
       {opening.error && (

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import { Refusal, type ColumnsView } from '../api/client'
+import { FileButton } from '../ui/FileButton'
 import { TextButton } from '../ui/TextButton'
 import { readTextFile } from '../ui/readTextFile'
 import { useRested } from '../ui/useRested'
@@ -126,20 +127,11 @@ export function ListImport<T>({
         <TextButton disabled={taking.isPending} onClick={() => taking.mutate(asked)}>
           Take these lines
         </TextButton>
-        <label className="text-button cursor-pointer">
-          Open a file…
-          <input
-            type="file"
-            accept=".csv,.txt,.tsv,text/csv,text/plain"
-            className="sr-only"
-            onChange={(event) => {
-              const [chosen] = event.target.files ?? []
-              if (chosen) opening.mutate(chosen)
-              // The same file, mended, can be opened again.
-              event.target.value = ''
-            }}
-          />
-        </label>
+        <FileButton
+          words="Open a file…"
+          accept=".csv,.txt,.tsv,text/csv,text/plain"
+          take={(file) => opening.mutate(file)}
+        />
         <TextButton onClick={close}>Cancel</TextButton>
       </p>
     </div>

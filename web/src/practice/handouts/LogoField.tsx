@@ -1,4 +1,5 @@
 import { useId, useState } from 'react'
+import { FileButton } from '../../ui/FileButton'
 import { TextButton } from '../../ui/TextButton'
 import { logoOf } from './logo'
 
@@ -8,8 +9,7 @@ type LogoFieldProps = { logo: string | null; take: (logo: string | null) => void
 export function LogoField({ logo, take }: LogoFieldProps) {
   const id = useId()
   const [problem, setProblem] = useState<string | null>(null)
-  const choose = async (file: File | undefined) => {
-    if (!file) return
+  const choose = async (file: File) => {
     try {
       take(await logoOf(file))
       setProblem(null)
@@ -19,27 +19,21 @@ export function LogoField({ logo, take }: LogoFieldProps) {
   }
   return (
     <div>
-      <label htmlFor={id} className="mb-1 block font-medium">
-        Logo
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept="image/*"
-        className="block w-full"
-        aria-invalid={problem !== null}
-        aria-describedby={`${id}-problem`}
-        onChange={(event) => void choose(event.target.files?.[0])}
-      />
+      <h3 className="mb-1 font-medium">Logo</h3>
+      {logo && <img src={logo} alt="The logo" className="mb-2 max-h-16 max-w-48 rounded-sm bg-white p-1" />}
+      <p className="flex gap-4">
+        <FileButton
+          words={logo ? 'Replace the logo…' : 'Choose a logo…'}
+          accept="image/*"
+          aria-invalid={problem !== null}
+          aria-describedby={`${id}-problem`}
+          take={(file) => void choose(file)}
+        />
+        {logo && <TextButton onClick={() => take(null)}>Remove</TextButton>}
+      </p>
       <p id={`${id}-problem`} role="alert" className="field-problem">
         {problem}
       </p>
-      {logo && (
-        <p className="mt-2 flex items-end gap-4">
-          <img src={logo} alt="The logo" className="max-h-16 max-w-48 rounded-sm bg-white p-1" />
-          <TextButton onClick={() => take(null)}>Remove</TextButton>
-        </p>
-      )}
     </div>
   )
 }

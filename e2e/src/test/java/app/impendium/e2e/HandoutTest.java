@@ -184,7 +184,7 @@ class HandoutTest extends Journey {
         page.navigate("/practice/hand-outs");
         Locator logo = page.getByAltText("The logo");
         String before = logo.getAttribute("src");
-        Locator field = page.getByLabel("Logo", new Page.GetByLabelOptions().setExact(true));
+        Locator field = page.getByLabel("Replace the logo…");
 
         field.setInputFiles(new FilePayload("logo.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)
