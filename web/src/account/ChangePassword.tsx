@@ -18,9 +18,12 @@ export function ChangePassword() {
       return queries.invalidateQueries({ queryKey: accountQuery.queryKey })
     },
   })
+  const { isSuccess, reset } = changing
   return (
     <form
       aria-labelledby="change-password"
+      // The next password is not changed yet.
+      onChange={() => isSuccess && reset()}
       className="flex flex-col gap-2"
       onSubmit={(event) => {
         event.preventDefault()
@@ -55,7 +58,7 @@ export function ChangePassword() {
           Change password
         </button>
         <span role="status" className="text-soft">
-          {changing.isSuccess ? 'Changed. Your other sessions have ended.' : ''}
+          {isSuccess ? 'Changed. Your other sessions have ended.' : ''}
         </span>
       </p>
     </form>

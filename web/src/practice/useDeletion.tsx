@@ -33,7 +33,11 @@ export function useDeletion(kind: KeptKind, listKey: readonly unknown[]) {
     onSettled: refresh,
   })
   return {
-    ask: (each: Deletable) => asking.mutate(each),
+    ask: (each: Deletable) => {
+      // Why another could not be restored is no longer what is asked.
+      restoring.reset()
+      asking.mutate(each)
+    },
     restore: (id: string) => restoring.mutate(id),
     error: asking.error ?? deleting.error ?? restoring.error,
     /** The question, and what came of it. */

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import { addressOf, clientLinksQuery, makeClientLink } from '../../api/clientLinks'
 import { Refusal } from '../../api/client'
@@ -31,7 +31,10 @@ export function MakeClientLink() {
     onSuccess: () => setWord(''),
     onSettled: () => queries.invalidateQueries({ queryKey: clientLinksQuery(id).queryKey }),
   })
-  const address = making.data && addressOf(making.data.key)
+  const links = useQuery(clientLinksQuery(id)).data
+  const made = making.data
+  const isEnded = links?.some((link) => link.id === made?.link.id && !link.isOpen)
+  const address = made && !isEnded && addressOf(made.key)
   return (
     <form
       className="mt-1"

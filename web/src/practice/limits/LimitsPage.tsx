@@ -26,7 +26,7 @@ export function LimitsPage() {
           {starting.isSuccess && (
             <p role="status" className="mt-3">
               {starting.data.length === 0
-                ? `The starting limits of ${MARKETS[starting.variables].name} are all here.`
+                ? `The starting limits of ${MARKETS[starting.variables].name} were all here already.`
                 : `${starting.data.length} added for ${MARKETS[starting.variables].name}.`}
             </p>
           )}
