@@ -26,6 +26,7 @@ describe('what a hand-out says', () => {
     expect(leftOutWords(withPrivate(withPrivate(says, 'INCOMES', true), 'DEBTS', true))).toBe(
       'incomes and debts',
     )
+    expect(leftOutWords({ ...says, without: ['NAMES', 'INCOMES', 'DEBTS'] })).toBe('names, incomes and debts')
     expect(withPrivate(withPrivate(says, 'DEBTS', true), 'DEBTS', false).without).toEqual([])
   })
 

@@ -84,4 +84,8 @@ export const withPrivate = (says: HandoutDocument, what: Private, isLeftOut: boo
 
 /** What is left out, in words; empty for nothing. */
 export const leftOutWords = ({ without }: HandoutDocument) =>
-  without.map((each) => PRIVATE_WORDS[each]).join(' and ')
+  listed(without.map((each) => PRIVATE_WORDS[each]))
+
+/** Names, incomes and debts. */
+const listed = (words: readonly string[]) =>
+  [words.slice(0, -1).join(', '), ...words.slice(-1)].filter((part) => part !== '').join(' and ')

@@ -15,7 +15,7 @@ export function TemplateLine({ kept, note, edit, remove }: TemplateLineProps) {
   const [isHistory, setIsHistory] = useState(false)
   return (
     <>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+      <div className="mid:flex-nowrap flex flex-wrap items-baseline justify-between gap-x-6">
         <span>
           <b className="font-semibold">{name}</b>
           {note !== null && <span className="note">{note}</span>}

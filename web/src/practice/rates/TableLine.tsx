@@ -8,13 +8,13 @@ import { formatTerm } from '../../format/term'
 import { HistoryButton } from '../HistoryButton'
 import { ItemHistory } from '../ItemHistory'
 import { LineActions } from '../LineActions'
-import { daysOld, isStale, reachWords, tableLines } from './tables'
+import { daysOld, isStale, offersWords, tableLines } from './tables'
 
 type TableLineProps = { view: RateTableView; today: string; edit: () => void; remove: () => void }
 
 /** A rate table in a line: what it prices, its rates, how old they are, and its history. */
 export function TableLine({ view, today, edit, remove }: TableLineProps) {
-  const { name, termMonths, day, simulated, offers } = view.table
+  const { name, termMonths, day, simulated } = view.table
   const [isHistory, setIsHistory] = useState(false)
   const age = daysOld(day, today)
   return (
@@ -25,8 +25,7 @@ export function TableLine({ view, today, edit, remove }: TableLineProps) {
             {name} {simulated && <span className="simulated">simulated</span>}
           </h2>
           <p className="text-soft">
-            {formatTerm(termMonths)}, {offers.length} {offers.length === 1 ? 'rate' : 'rates'} from{' '}
-            {reachWords(view.table)}, of {formatDay(day, pageLocale())}
+            {formatTerm(termMonths)}, {offersWords(view.table)}, of {formatDay(day, pageLocale())}
             {age > 0 && ` (${age} ${age === 1 ? 'day' : 'days'} old)`}
             {isStale(day, today) && <span className="text-over font-semibold"> – stale</span>}
           </p>

@@ -41,12 +41,12 @@ export function pricedWords(pointsPercent: number): string {
   return pointsPercent < 0 ? `a credit of ${formatPercent(-pointsPercent)}` : formatPoints(pointsPercent)
 }
 
-/** From the lowest rate to the highest. */
-export function reachWords({ offers }: RateTableDocument): string {
+/** How many rates, from the lowest to the highest. */
+export function offersWords({ offers }: RateTableDocument): string {
   const rates = offers.map(({ ratePercent }) => ratePercent)
   return rates.length === 1
-    ? formatPercent(rates[0] ?? 0)
-    : `${formatPercent(Math.min(...rates))} to ${formatPercent(Math.max(...rates))}`
+    ? `1 rate, ${formatPercent(rates[0] ?? 0)}`
+    : `${rates.length} rates from ${formatPercent(Math.min(...rates))} to ${formatPercent(Math.max(...rates))}`
 }
 
 const STALE_AFTER_DAYS = 7

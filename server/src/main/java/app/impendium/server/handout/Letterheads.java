@@ -38,9 +38,7 @@ public class Letterheads {
     /** Every saved state of the practice's letterhead, the latest first. */
     @Transactional(readOnly = true)
     List<KeptItem<LetterheadDocument>> history(SignedInAdvisor advisor) {
-        return saved(advisor)
-                .map(saved -> kept.history(advisor, saved.id()))
-                .orElseGet(List::of);
+        return saved(advisor).map(saved -> kept.history(advisor, saved.id())).orElseGet(List::of);
     }
 
     /**
