@@ -26,7 +26,8 @@ export function ItemHistory<S extends SavedState>(props: ItemHistoryProps<S>) {
   const queries = useQueryClient()
   const bringing = useMutation({
     mutationFn: bringBack,
-    onSuccess: () => queries.invalidateQueries({ queryKey }),
+    // Where somebody saved another in the meantime, that is shown, and the next try is made over it.
+    onSettled: () => queries.invalidateQueries({ queryKey }),
   })
   const error = states.error ?? bringing.error
   return (
