@@ -1,32 +1,30 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import type { TemplateView } from '../../api/client'
 import { saveTemplate, templatesQuery, templateStatesQuery } from '../../api/handouts'
-import { HistoryButton } from '../HistoryButton'
 import { ItemHistory } from '../ItemHistory'
-import { LineActions } from '../LineActions'
+import { KeptLine } from '../KeptLine'
 import { templateLines, wordsOf } from './templateWords'
 
 type TemplateLineProps = { kept: TemplateView; note: string | null; edit: () => void; remove: () => void }
 
-/** A template in two lines, and its history. */
+/** A template in short, and its history. */
 export function TemplateLine({ kept, note, edit, remove }: TemplateLineProps) {
   const { name } = kept.template
-  const [isHistory, setIsHistory] = useState(false)
   return (
-    <>
-      <div className="mid:flex-nowrap flex flex-wrap items-baseline justify-between gap-x-6">
-        <span>
-          <b className="font-semibold">{name}</b>
+    <KeptLine
+      name={name}
+      heading={
+        <div>
+          <h3 className="inline font-semibold">{name}</h3>
           {note !== null && <span className="note">{note}</span>}
-          <span className="text-soft block">{wordsOf(kept.template)}</span>
-        </span>
-        <LineActions name={name} edit={edit} remove={remove}>
-          <HistoryButton name={name} isOpen={isHistory} toggle={() => setIsHistory(!isHistory)} />
-        </LineActions>
-      </div>
-      {isHistory && <TemplateHistory kept={kept} />}
-    </>
+        </div>
+      }
+      edit={edit}
+      remove={remove}
+      history={<TemplateHistory kept={kept} />}
+    >
+      <p className="text-soft">{wordsOf(kept.template)}</p>
+    </KeptLine>
   )
 }
 

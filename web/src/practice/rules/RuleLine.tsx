@@ -1,9 +1,7 @@
-import { useState } from 'react'
 import { formatDay } from '../../format/date'
 import { pageLocale } from '../../format/pageLocale'
-import { HistoryButton } from '../HistoryButton'
 import { ItemHistory } from '../ItemHistory'
-import { LineActions } from '../LineActions'
+import { KeptLine } from '../KeptLine'
 import type { AnyRule, KeptRule, RuleKind } from './rule'
 
 type RuleLineProps<D> = {
@@ -16,21 +14,19 @@ type RuleLineProps<D> = {
 /** A rule in a few lines: what it asks, where its figures come from, and its history. */
 export function RuleLine<D extends AnyRule>({ kind, kept, edit, remove }: RuleLineProps<D>) {
   const { name, source, day } = kept.rule
-  const [isHistory, setIsHistory] = useState(false)
   return (
-    <>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-        <h3 className="text-base font-semibold">{name}</h3>
-        <LineActions name={name} edit={edit} remove={remove}>
-          <HistoryButton name={name} isOpen={isHistory} toggle={() => setIsHistory(!isHistory)} />
-        </LineActions>
-      </div>
+    <KeptLine
+      name={name}
+      heading={<h3 className="text-base font-semibold">{name}</h3>}
+      edit={edit}
+      remove={remove}
+      history={<RuleHistory kind={kind} kept={kept} />}
+    >
       <p className="text-soft">{kind.summary(kept.rule)}.</p>
       <p className="text-soft text-xs">
         {source}, {formatDay(day, pageLocale())}.{kept.isPublic && ' Check before use.'}
       </p>
-      {isHistory && <RuleHistory kind={kind} kept={kept} />}
-    </>
+    </KeptLine>
   )
 }
 

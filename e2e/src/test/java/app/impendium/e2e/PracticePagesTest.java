@@ -255,6 +255,42 @@ class PracticePagesTest extends Journey {
         assertThat(page.getByText("Saved. The next hand-outs carry it.")).isVisible();
     }
 
+    @Test
+    void earlierStatesOfATemplateAndThePracticeAreBroughtBack() {
+        Advisor owner = someone().signIn(Advisor.EMAIL);
+        Page page = owner.page();
+        page.navigate("/practice/hand-outs");
+        owner.press("Add a template");
+        Locator name =
+                page.getByRole(AriaRole.GROUP).getByLabel("Name", new Locator.GetByLabelOptions().setExact(true));
+        type(name, "Bittern, in brief");
+        owner.press("Save");
+        owner.press("Edit Bittern, in brief");
+        type(name, "Bittern, in full");
+        owner.press("Save");
+        owner.press("History of Bittern, in full");
+        bringBack(states(page, "Bittern, in full").nth(1));
+        assertThat(states(page, "Bittern, in brief").first()).containsText("now: Bittern, in brief");
+        page.reload();
+        assertThat(heading(page, "Bittern, in brief")).isVisible();
+        owner.press("Delete Bittern, in brief");
+        owner.press("Delete");
+        assertThat(heading(page, "Bittern, in brief")).hasCount(0);
+
+        page.navigate("/practice");
+        Locator practice = page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true));
+        String before = practice.inputValue();
+        type(practice, "Bittern Advice");
+        owner.press("Save name");
+        owner.press("History of the practice");
+        assertThat(states(page, "the practice").first()).containsText("now: Bittern Advice");
+        bringBack(states(page, "the practice").nth(1));
+        assertThat(practice).hasValue(before);
+        page.reload();
+        assertThat(practice).hasValue(before);
+        assertThat(page.getByText("Bittern Advice")).hasCount(0);
+    }
+
     private static Locator states(Page page, String of) {
         return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("History of " + of))
                 .getByRole(AriaRole.LISTITEM)
