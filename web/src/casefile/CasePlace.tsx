@@ -12,14 +12,22 @@ const SHELF_NOTES: Record<Shelf, string | null> = {
   DELETED: 'deleted',
 }
 
+type CasePlaceProps = {
+  saved: CaseView
+  /** For whom the case is, as it is typed now. */
+  typed: string
+}
+
 /** Where a case belongs: its clients' own pages, and the shelf it lies on where it is not open. */
-export function CasePlace({ saved: { id, revision, shelf } }: { saved: CaseView }) {
-  const clients = useQuery(clientsOfCaseQuery(id, revision)).data ?? []
+export function CasePlace({ saved: { id, revision, shelf, document }, typed }: CasePlaceProps) {
+  const { data: clients = [], isPlaceholderData } = useQuery(clientsOfCaseQuery(id, revision))
   const note = SHELF_NOTES[shelf]
   const queries = useQueryClient()
   const dividing = useMutation({ mutationFn: divideClient, onSuccess: () => queries.invalidateQueries() })
   const [only] = clients
   const names = clients.length === 1 && only ? namesIn(only.name) : []
+  // A name that was saved while it was typed belongs to nobody: split, it would leave half a name behind.
+  const isWritten = !isPlaceholderData && typed === document.clients
   return (
     <>
       {note && <span className="border-rule text-soft rounded border px-1.5 text-xs">{note}</span>}
@@ -34,7 +42,7 @@ export function CasePlace({ saved: { id, revision, shelf } }: { saved: CaseView 
           {clients.length === 1 && <span className="sr-only"> of {client.name}</span>}
         </Link>
       ))}
-      {only && areSeveral(names) && (
+      {only && isWritten && areSeveral(names) && (
         <TextButton
           title={`Split into ${names.join(' · ')}`}
           disabled={dividing.isPending}
@@ -42,6 +50,11 @@ export function CasePlace({ saved: { id, revision, shelf } }: { saved: CaseView 
         >
           {names.length} clients?
         </TextButton>
+      )}
+      {dividing.error && (
+        <span role="alert" className="text-over text-[0.8125rem]">
+          {dividing.error.message}
+        </span>
       )}
     </>
   )

@@ -77,7 +77,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       <TopBar actions={actions}>
         <CaseTitle store={store} document={document} problems={figures.problems} />
         <OthersPresent id={opened.id} />
-        <CasePlace saved={latest} />
+        <CasePlace saved={latest} typed={document.clients} />
         <div className="flex items-center gap-1">
           <CaseSaving work={work} figures={figures} />
           <HistoryButtons id={opened.id} store={store} />

@@ -44,7 +44,11 @@ class ClientsTest extends Journey {
         Advisor advisor = someone().signIn(Advisor.EMAIL).begin("3 Thistle Weir", "");
         Page page = advisor.page();
         Locator clients = page.getByLabel("Clients", new Page.GetByLabelOptions().setExact(true));
-        clients.pressSequentially("Bo Thistle, Una Weir", new Locator.PressSequentiallyOptions().setDelay(60));
+        clients.pressSequentially("Bo Thistle, Una W", new Locator.PressSequentiallyOptions().setDelay(60));
+        // A rest within a name has half of it saved: what is split then is the whole name all the same.
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("2 clients?")))
+                .isVisible();
+        clients.pressSequentially("eir", new Locator.PressSequentiallyOptions().setDelay(60));
         clients.press("Enter");
         advisor.press("2 clients?");
         assertThat(page.getByRole(
