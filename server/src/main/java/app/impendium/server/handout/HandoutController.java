@@ -2,7 +2,8 @@ package app.impendium.server.handout;
 
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.handout.content.HandoutContent;
-import app.impendium.server.handout.pdf.PdfPrinter;
+import app.impendium.server.handout.pdf.Printing;
+import app.impendium.server.handout.pdf.Printing.Printed;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
@@ -11,6 +12,7 @@ import app.impendium.server.words.FileName;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -31,10 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 class HandoutController {
     private final Tellings tellings;
     private final IssuedHandouts issued;
+    private final Printing printing;
 
-    HandoutController(Tellings tellings, IssuedHandouts issued) {
+    HandoutController(Tellings tellings, IssuedHandouts issued, Printing printing) {
         this.tellings = tellings;
         this.issued = issued;
+        this.printing = printing;
     }
 
     /** What a hand-out of the case says, without keeping anything of it. */
@@ -46,7 +50,7 @@ class HandoutController {
     /** The same as a PDF. */
     @Recorded(value = Action.EXPORTED, of = Kind.CASE)
     @PostMapping(path = "/api/hand-outs/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(
+    ResponseEntity<InputStreamResource> pdf(
             @AuthenticationPrincipal SignedInAdvisor advisor, @RequestBody HandoutQuestion question) {
         return printed(tellings.composed(advisor, tellings.of(advisor, question)));
     }
@@ -83,17 +87,20 @@ class HandoutController {
     /** An issued hand-out as a PDF, made again from what was kept. */
     @Recorded(value = Action.EXPORTED, of = Kind.HAND_OUT)
     @GetMapping(path = "/api/hand-outs/{id}/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> issuedPdf(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+    ResponseEntity<InputStreamResource> issuedPdf(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         return printed(issued.content(advisor, id));
     }
 
-    private static ResponseEntity<byte[]> printed(HandoutContent content) {
+    private ResponseEntity<InputStreamResource> printed(HandoutContent content) {
+        Printed printed = printing.print(content);
         ContentDisposition name = ContentDisposition.attachment()
                 .filename(FileName.of(content.title(), content.day(), "pdf"), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-                .body(PdfPrinter.print(content));
+                .contentLength(printed.bytes())
+                .body(new InputStreamResource(printed.pdf()));
     }
 }

@@ -6,7 +6,8 @@ import app.impendium.server.document.LetterheadDocument;
 import app.impendium.server.handout.Letterheads;
 import app.impendium.server.handout.content.HandoutContent.LetterheadContent;
 import app.impendium.server.handout.content.HandoutContent.Paper;
-import app.impendium.server.handout.pdf.PdfPrinter;
+import app.impendium.server.handout.pdf.Printing;
+import app.impendium.server.handout.pdf.Printing.Printed;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.privacy.ClientErasure.Extent;
 import app.impendium.server.privacy.ClientRecord.Kept;
@@ -17,6 +18,7 @@ import app.impendium.server.words.FileName;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -38,6 +40,7 @@ class PrivacyController {
     private final ClientErasure erasure;
     private final Letterheads letterheads;
     private final PracticeSettings practices;
+    private final Printing printing;
     private final JsonMapper json;
 
     PrivacyController(
@@ -45,11 +48,13 @@ class PrivacyController {
             ClientErasure erasure,
             Letterheads letterheads,
             PracticeSettings practices,
+            Printing printing,
             JsonMapper json) {
         this.records = records;
         this.erasure = erasure;
         this.letterheads = letterheads;
         this.practices = practices;
+        this.printing = printing;
         this.json = json.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
     }
 
@@ -64,15 +69,18 @@ class PrivacyController {
     /** The same on paper, with the latest state of each case. */
     @Recorded(value = Action.EXPORTED, of = Kind.CLIENT)
     @GetMapping(path = "/api/clients/{id}/record/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> recordOnPaper(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+    ResponseEntity<InputStreamResource> recordOnPaper(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         Kept kept = records.of(advisor, id);
         LetterheadDocument letterhead = letterheads.of(advisor);
-        byte[] pdf = PdfPrinter.print(RecordOnPaper.of(
+        Printed printed = printing.print(RecordOnPaper.of(
                 kept,
                 new LetterheadContent(letterhead.name(), letterhead.address(), letterhead.logo()),
                 Paper.of(practices.market(advisor)),
                 practices.timeZone(advisor)));
-        return named(advisor, kept, "pdf", MediaType.APPLICATION_PDF).body(pdf);
+        return named(advisor, kept, "pdf", MediaType.APPLICATION_PDF)
+                .contentLength(printed.bytes())
+                .body(new InputStreamResource(printed.pdf()));
     }
 
     /** What an erasure would take away. */

@@ -69,6 +69,17 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return respond(problem);
     }
 
+    @ExceptionHandler
+    ResponseEntity<Object> busy(BusyException exception, WebRequest request) {
+        ProblemDetail problem =
+                refuse(request, HttpStatus.SERVICE_UNAVAILABLE, "Too much at once", exception.getMessage());
+        return ResponseEntity.status(problem.getStatus())
+                .header(
+                        HttpHeaders.RETRY_AFTER,
+                        String.valueOf(exception.retryAfter().toSeconds()))
+                .body(problem);
+    }
+
     /** What only others of the practice may do. */
     @ExceptionHandler
     ResponseEntity<Object> notAllowed(AccessDeniedException exception, WebRequest request) {

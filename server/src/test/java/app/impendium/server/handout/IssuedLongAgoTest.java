@@ -8,7 +8,7 @@ import app.impendium.server.handout.compose.Composer;
 import app.impendium.server.handout.compose.Telling;
 import app.impendium.server.handout.content.ChartBlock;
 import app.impendium.server.handout.content.HandoutContent;
-import app.impendium.server.handout.pdf.PdfPrinter;
+import app.impendium.server.handout.pdf.PdfBytes;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
@@ -33,7 +33,7 @@ class IssuedLongAgoTest {
     @Test
     void isMadeAgainWithTheVerySameFigures() throws IOException {
         HandoutContent content = JSON.treeToValue(KEPT.get("content"), HandoutContent.class);
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(content))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(content))) {
             assertThat(new PDFTextStripper().getText(pdf))
                     .contains("7 Tollgate Rise", "November 26, 2026", "1,741.85", "249,352.99", "6.375", "2,187.36");
         }

@@ -8,6 +8,9 @@ import app.impendium.server.handout.content.HandoutContent.Paper;
 import app.impendium.server.handout.content.HandoutContent.SectionContent;
 import app.impendium.server.handout.content.TableBlock;
 import app.impendium.server.handout.content.TableBlock.ColumnContent;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
@@ -33,7 +36,15 @@ class FirstPrint {
 
     @EventListener(ApplicationReadyEvent.class)
     void print() {
-        executor.execute(() -> PdfPrinter.print(page()));
+        executor.execute(FirstPrint::printForNobody);
+    }
+
+    private static void printForNobody() {
+        try {
+            PdfPrinter.print(page(), OutputStream.nullOutputStream());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** What takes longest on any hand-out: a chart, and a table over several pages. */

@@ -9,7 +9,6 @@ import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -17,10 +16,15 @@ import java.io.OutputStream;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** Makes a hand-out into a PDF: tagged for screen readers, and fit to be archived. */
 public final class PdfPrinter {
+    /** Of a processor: several times what the longest schedule takes with all sections. */
+    private static final Duration LONGEST = Duration.ofSeconds(60);
+
+    private static final int MOST_PAGES = 200;
     private static final String CSS = new String(resource("/handout/handout.css"), StandardCharsets.UTF_8);
 
     static {
@@ -29,18 +33,16 @@ public final class PdfPrinter {
 
     private PdfPrinter() {}
 
-    /** The document; the same content gives the same bytes. */
-    public static byte[] print(HandoutContent content) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            write(content, out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+    /**
+     * Writes the document; the same content gives the same bytes.
+     *
+     * @throws app.impendium.server.problem.RefusedException if it is too long, before any of it is written
+     */
+    public static void print(HandoutContent content, OutputStream out) throws IOException {
+        print(content, out, new PrintBounds(LONGEST, MOST_PAGES));
     }
 
-    private static void write(HandoutContent content, OutputStream out) throws IOException {
+    static void print(HandoutContent content, OutputStream out, PrintBounds bounds) throws IOException {
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useProtocolsStreamImplementation(PdfPrinter::font, "font");
         builder.useSVGDrawer(new BatikSVGDrawer());
@@ -53,10 +55,14 @@ public final class PdfPrinter {
         builder.withProducer("Impendium");
         String html = HandoutHtml.of(content, CSS);
         builder.withHtmlContent(html, null);
-        try (PdfBoxRenderer renderer = builder.buildPdfRenderer();
-                PDDocument document = renderer.createPDFKeepOpen()) {
-            PdfIdentity.of(content.day(), html).putOn(document);
-            document.save(out);
+        builder.useUnicodeLineBreaker(bounds);
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
+            renderer.layout();
+            bounds.checkPages(renderer.getRootBox().getLayer().getPages().size());
+            try (PDDocument document = renderer.createPDFKeepOpen()) {
+                PdfIdentity.of(content.day(), html).putOn(document);
+                document.save(out);
+            }
         }
     }
 

@@ -46,7 +46,7 @@ class PdfPrinterTest {
     @ParameterizedTest
     @ValueSource(strings = {"sorrel-street", "heron-mews", "saltmarsh-walk"})
     void isArchivableAndAccessible(String name) {
-        byte[] pdf = PdfPrinter.print(DemoCases.everything(name, ScheduleBy.YEAR));
+        byte[] pdf = PdfBytes.of(DemoCases.everything(name, ScheduleBy.YEAR));
 
         assertThat(failures(pdf, PDFAFlavour.PDFA_2_A)).isEmpty();
         assertThat(failures(pdf, PDFAFlavour.PDFUA_1)).isEmpty();
@@ -80,7 +80,7 @@ class PdfPrinterTest {
                 "",
                 "",
                 List.of());
-        byte[] pdf = PdfPrinter.print(content);
+        byte[] pdf = PdfBytes.of(content);
 
         assertThat(failures(pdf, PDFAFlavour.PDFA_2_A)).isEmpty();
         try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -103,13 +103,13 @@ class PdfPrinterTest {
                 }),
                 HandoutDocument.USUAL);
 
-        assertThat(failures(PdfPrinter.print(content), PDFAFlavour.PDFA_2_A)).isEmpty();
+        assertThat(failures(PdfBytes.of(content), PDFAFlavour.PDFA_2_A)).isEmpty();
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"harrow-court", "bellfounder-close", "tollgate-rise", "heron-mews"})
     void allThatThereIsToTellTakesNinePagesAtTheMost(String name) throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(DemoCases.everything(name, ScheduleBy.YEAR)))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(DemoCases.everything(name, ScheduleBy.YEAR)))) {
             assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(9);
         }
     }
@@ -118,14 +118,14 @@ class PdfPrinterTest {
     void theSameContentGivesTheSameBytes() {
         HandoutContent content = DemoCases.everything("bellfounder-close", ScheduleBy.YEAR);
 
-        assertThat(PdfPrinter.print(content)).isEqualTo(PdfPrinter.print(content));
+        assertThat(PdfBytes.of(content)).isEqualTo(PdfBytes.of(content));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"weir-house", "tannery-row", "ropewalk-terrace", "cinder-hill"})
     void everythingThatIsSaidStandsOnPaper(String name) throws IOException {
         HandoutContent content = DemoCases.everything(name, ScheduleBy.PAYMENT);
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(content))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(content))) {
             String paper = squeezed(new PDFTextStripper().getText(pdf));
 
             assertThat(said(content)).allSatisfy(words -> assertThat(paper).contains(squeezed(words)));
@@ -135,7 +135,7 @@ class PdfPrinterTest {
     @Test
     void aScheduleRepeatsItsHeadOnEveryPage() throws IOException {
         HandoutContent content = DemoCases.everything("weir-house", ScheduleBy.PAYMENT);
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(content))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(content))) {
             PDFTextStripper stripper = new PDFTextStripper();
             long pagesWithLines = 0;
             for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
@@ -156,7 +156,7 @@ class PdfPrinterTest {
 
     @Test
     void tellsOfItselfPracticeTitleAndDayAlone() throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(DemoCases.everything("weir-house", ScheduleBy.YEAR)))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(DemoCases.everything("weir-house", ScheduleBy.YEAR)))) {
             assertThat(pdf.getDocumentInformation().getTitle())
                     .isEqualTo(DemoCases.read("weir-house").title());
             assertThat(pdf.getDocumentInformation().getAuthor()).isEqualTo("Ostrander & Pell");
@@ -170,7 +170,7 @@ class PdfPrinterTest {
     @ParameterizedTest
     @CsvSource({"A4, 595, 842", "LETTER, 612, 792"})
     void isPrintedOnThePaperOfItsMarket(Paper paper, int width, int height) throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(saying(paper, "words")))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(saying(paper, "words")))) {
             PDRectangle box = pdf.getPage(0).getMediaBox();
             assertThat(Math.round(box.getWidth())).isEqualTo(width);
             assertThat(Math.round(box.getHeight())).isEqualTo(height);
@@ -180,7 +180,7 @@ class PdfPrinterTest {
     @Test
     void whateverIsTypedIsTextAndNothingElse() throws IOException {
         String typed = "<b>bold</b> & \"so on\" <img src='file:///etc/hostname'/> \u0001 &amp; Zoë Šimková";
-        try (PDDocument pdf = Loader.loadPDF(PdfPrinter.print(saying(Paper.A4, typed)))) {
+        try (PDDocument pdf = Loader.loadPDF(PdfBytes.of(saying(Paper.A4, typed)))) {
             assertThat(squeezed(new PDFTextStripper().getText(pdf))).contains(squeezed(typed.replace("\u0001", "")));
         }
     }
