@@ -36,42 +36,34 @@ public final class CsvTable {
     /** As many lines as tell which sign parts decimals: the rest of a long list is written alike. */
     private static final int TELLING_LINES = 1000;
 
-    private final String known;
-    private final List<Column> wanted;
+    private final CsvLayout layout;
     private final List<String> headings;
     private final Map<String, Integer> places;
     private final List<CSVRecord> records;
     /** Told once it is asked for: most lists never ask, and looking through a long one takes its time. */
     private final Supplier<DecimalSign> decimalSign;
 
-    private CsvTable(
-            String known,
-            List<Column> wanted,
-            Map<String, String> byHand,
-            List<String> headings,
-            List<CSVRecord> records,
-            Supplier<DecimalSign> decimalSign) {
-        this.known = known;
-        this.wanted = wanted;
-        this.headings = headings;
-        this.places = places(wanted, byHand, headings);
-        this.records = records;
-        this.decimalSign = SingletonSupplier.of(decimalSign);
+    private CsvTable(CsvLayout layout, Map<String, String> byHand, List<CSVRecord> records, char separator) {
+        this.layout = layout;
+        this.headings = records.isEmpty() ? List.of() : records.get(0).toList();
+        this.places = places(layout.columns(), byHand, headings);
+        this.records = records.stream().skip(1).toList();
+        this.decimalSign = SingletonSupplier.of(() -> decimalSign(this.records, separator));
     }
 
     /**
      * The table in a text.
      *
-     * @param known the columns that it can have, in words
-     * @param wanted the same, one by one
      * @param byHand the heading of the column that each of them stands in, or an empty text for none; those that are not named are
      *     found by their names
-     * @throws RefusedException if it lacks a column that is needed, or a line cannot be told apart from the next
+     * @throws RefusedException if it lacks a column that is needed, a line cannot be told apart from the next, or one is too long
+     * @throws CaseException if there are more lines than the list can hold
      */
-    public static CsvTable of(String text, String known, List<Column> wanted, Map<String, String> byHand) {
+    public static CsvTable of(String text, CsvLayout layout, Map<String, String> byHand) {
         String plain = !text.isEmpty() && text.charAt(0) == SeparatedValues.BYTE_ORDER_MARK ? text.substring(1) : text;
-        String head = plain.lines().findFirst().orElse("");
-        char separator = separator(head);
+        char separator = separator(
+                plain.lines().filter(line -> !line.isBlank()).findFirst().orElse(""));
+        CsvBounds.check(plain, separator);
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(separator)
@@ -79,13 +71,8 @@ public final class CsvTable {
                 .setTrim(true)
                 .setIgnoreEmptyLines(false)
                 .get();
-        List<CSVRecord> records = records(plain, format);
-        List<String> headings =
-                records.isEmpty() ? List.of() : records.get(0).stream().toList();
-        List<CSVRecord> lines =
-                records.stream().skip(1).filter(line -> !isEmpty(line)).toList();
-        CsvTable table = new CsvTable(known, wanted, byHand, headings, lines, () -> decimalSign(lines, separator));
-        if (wanted.stream().anyMatch(column -> column.isNeeded() && !table.has(column.name()))) {
+        CsvTable table = new CsvTable(layout, byHand, records(plain, format, layout.mostLines()), separator);
+        if (layout.columns().stream().anyMatch(column -> column.isNeeded() && !table.has(column.name()))) {
             throw table.unknownColumns();
         }
         return table;
@@ -97,13 +84,30 @@ public final class CsvTable {
         return told == DecimalSign.UNKNOWN && separator != ';' ? DecimalSign.POINT : told;
     }
 
-    /** None where a line cannot be told apart from the next. */
-    private static List<CSVRecord> records(String text, CSVFormat format) {
+    /** Those that say something, the headings first; none where a line cannot be told apart from the next. */
+    private static List<CSVRecord> records(String text, CSVFormat format, int mostLines) {
+        List<CSVRecord> records = new ArrayList<>();
+        int lines = -1;
         try (CSVParser parser = CSVParser.parse(text, format)) {
-            return parser.getRecords();
+            for (CSVRecord record : parser) {
+                if (!isEmpty(record)) {
+                    lines++;
+                    if (lines <= mostLines) {
+                        records.add(record);
+                    }
+                }
+            }
         } catch (IOException | UncheckedIOException | IllegalArgumentException unreadable) {
             return List.of();
         }
+        if (lines > mostLines) {
+            throw numberOfLines(lines, mostLines);
+        }
+        return records;
+    }
+
+    private static CaseException numberOfLines(int given, int most) {
+        return CaseException.of("lines", Code.NUMBER_OF_LINES, new Value.Count(given), new Value.Count(most));
     }
 
     private static boolean isEmpty(CSVRecord line) {
@@ -138,7 +142,7 @@ public final class CsvTable {
     public ColumnsView columns() {
         return new ColumnsView(
                 headings,
-                wanted.stream()
+                layout.columns().stream()
                         .map(column -> new WantedColumnView(
                                 column.name(),
                                 column.isNeeded(),
@@ -154,7 +158,7 @@ public final class CsvTable {
                 Field.entry("lines", 1),
                 Code.UNKNOWN_COLUMNS,
                 new Value.Text(Shortened.echo(String.join(", ", headings))),
-                new Value.Text(known)));
+                new Value.Text(layout.known())));
         return new RefusedException(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "The columns cannot be told apart",
@@ -165,13 +169,11 @@ public final class CsvTable {
     /**
      * Its lines.
      *
-     * @param most lines that there may be
-     * @throws CaseException if there are none, or more
+     * @throws CaseException if there are none
      */
-    public List<CsvLine> lines(int most) {
-        if (records.isEmpty() || records.size() > most) {
-            throw CaseException.of(
-                    "lines", Code.NUMBER_OF_LINES, new Value.Count(records.size()), new Value.Count(most));
+    public List<CsvLine> lines() {
+        if (records.isEmpty()) {
+            throw numberOfLines(0, layout.mostLines());
         }
         return records.stream()
                 .map(line -> new CsvLine(line, places, decimalSign))
@@ -181,14 +183,13 @@ public final class CsvTable {
     /**
      * What each line says.
      *
-     * @param most lines that there may be
      * @param read one line; empty where it cannot be read, which it tells in the line's findings
      * @throws CaseException with everything that is wrong, each at its line: {@code lines[4].ratePercent}
      */
-    public <T> List<T> all(int most, Function<CsvLine, Optional<T>> read) {
+    public <T> List<T> all(Function<CsvLine, Optional<T>> read) {
         Findings findings = new Findings();
         List<T> entries = new ArrayList<>();
-        for (CsvLine line : lines(most)) {
+        for (CsvLine line : lines()) {
             read.apply(line).ifPresent(entries::add);
             line.findings().forEach(findings::add);
         }

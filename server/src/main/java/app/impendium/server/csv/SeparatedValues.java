@@ -14,8 +14,12 @@ import org.apache.commons.csv.CSVPrinter;
 public final class SeparatedValues {
     static final char BYTE_ORDER_MARK = '\ufeff';
 
-    /** Apostrophes before it count too, so that each cell is read as it was. */
-    private static final Pattern FORMULA = Pattern.compile("'*[=+@\\t\\r-].*", Pattern.DOTALL);
+    /**
+     * Blanks before a sign are skipped by some programs, and some take the wide signs for the usual ones. Apostrophes before it count
+     * too, so that each cell is read as it was.
+     */
+    private static final Pattern FORMULA = Pattern.compile(
+            "'*[\\s\\p{Z}]*[=+@\\t\\r\\-\\x{ff1d}\\x{ff0b}\\x{ff20}\\x{ff0d}\\x{2212}].*", Pattern.DOTALL);
 
     private static final Pattern NUMBER = Pattern.compile("[+-]?\\d+(\\.\\d+)?");
 

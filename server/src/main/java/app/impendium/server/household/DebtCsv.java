@@ -3,6 +3,7 @@ package app.impendium.server.household;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.server.csv.Column;
+import app.impendium.server.csv.CsvLayout;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.Convention.DebtKind;
@@ -36,13 +37,16 @@ final class DebtCsv {
             "lease", DebtKind.LEASE,
             "bill", DebtKind.BILL);
 
-    private static final List<Column> COLUMNS = List.of(
-            Column.needed(DEBT, "name", "creditor", "owed to", "account", "description"),
-            Column.needed(PAYMENT, "monthly payment", "payment a month", "a month", "monthly"),
-            Column.needed(BALANCE, "owed", "amount owed", "outstanding"),
-            Column.optional(KIND, "type"),
-            Column.optional(MONTHS_LEFT, "months", "payments left", "remaining months"),
-            Column.optional(RATE, "interest rate", "rate percent"));
+    private static final CsvLayout LAYOUT = new CsvLayout(
+            "debt, payment, balance; and where there are such kind, months left, rate",
+            List.of(
+                    Column.needed(DEBT, "name", "creditor", "owed to", "account", "description"),
+                    Column.needed(PAYMENT, "monthly payment", "payment a month", "a month", "monthly"),
+                    Column.needed(BALANCE, "owed", "amount owed", "outstanding"),
+                    Column.optional(KIND, "type"),
+                    Column.optional(MONTHS_LEFT, "months", "payments left", "remaining months"),
+                    Column.optional(RATE, "interest rate", "rate percent")),
+            MOST_LINES);
 
     private DebtCsv() {}
 
@@ -54,12 +58,7 @@ final class DebtCsv {
      * @throws CaseException with everything that is wrong, each at its line
      */
     static List<DebtDocument> read(String text, Map<String, String> byHand) {
-        return CsvTable.of(
-                        text,
-                        "debt, payment, balance; and where there are such kind, months left, rate",
-                        COLUMNS,
-                        byHand)
-                .all(MOST_LINES, DebtCsv::debt);
+        return CsvTable.of(text, LAYOUT, byHand).all(DebtCsv::debt);
     }
 
     private static Optional<DebtDocument> debt(CsvLine line) {

@@ -4,6 +4,7 @@ import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.core.finding.Findings;
 import app.impendium.server.csv.Column;
+import app.impendium.server.csv.CsvLayout;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.Convention.PayPeriod;
@@ -37,13 +38,16 @@ final class IncomeCsv {
             "two weeks", PayPeriod.BIWEEKLY,
             "week", PayPeriod.WEEKLY);
 
-    private static final List<Column> COLUMNS = List.of(
-            Column.needed(INCOME, "name", "source", "employer", "description"),
-            Column.needed(AMOUNT, "gross", "gross amount", "pay"),
-            Column.needed(PER, "period", "frequency", "every"),
-            Column.optional(HOURS, "hours a week", "weekly hours"),
-            Column.optional(COUNTED, "counted percent", "share counted"),
-            Column.optional(PERSON, "whose", "borrower", "earner"));
+    private static final CsvLayout LAYOUT = new CsvLayout(
+            "income, amount, per; and where there are such hours, counted, person",
+            List.of(
+                    Column.needed(INCOME, "name", "source", "employer", "description"),
+                    Column.needed(AMOUNT, "gross", "gross amount", "pay"),
+                    Column.needed(PER, "period", "frequency", "every"),
+                    Column.optional(HOURS, "hours a week", "weekly hours"),
+                    Column.optional(COUNTED, "counted percent", "share counted"),
+                    Column.optional(PERSON, "whose", "borrower", "earner")),
+            MOST_LINES);
 
     private IncomeCsv() {}
 
@@ -55,9 +59,7 @@ final class IncomeCsv {
      * @throws CaseException with everything that is wrong, each at its line
      */
     static List<ListedIncomeView> read(String text, Map<String, String> byHand) {
-        return CsvTable.of(
-                        text, "income, amount, per; and where there are such hours, counted, person", COLUMNS, byHand)
-                .all(MOST_LINES, IncomeCsv::income);
+        return CsvTable.of(text, LAYOUT, byHand).all(IncomeCsv::income);
     }
 
     private static Optional<ListedIncomeView> income(CsvLine line) {

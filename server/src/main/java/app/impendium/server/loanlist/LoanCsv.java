@@ -3,6 +3,7 @@ package app.impendium.server.loanlist;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Finding;
 import app.impendium.server.csv.Column;
+import app.impendium.server.csv.CsvLayout;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.AmountOrShare;
@@ -59,8 +60,11 @@ final class LoanCsv {
             Column.optional(TAX, "property tax a year", "annual tax", "taxes"),
             Column.optional(INSURANCE, "insurance", "home insurance a year", "hazard insurance"),
             Column.optional(DUES, "association dues", "dues a month", "service charge"));
-    private static final String KNOWN = "case, rate, years or months, loan amount or price and down payment; and where"
-            + " there are such clients, first payment, property tax, home insurance, dues";
+    private static final CsvLayout LAYOUT = new CsvLayout(
+            "case, rate, years or months, loan amount or price and down payment; and where"
+                    + " there are such clients, first payment, property tax, home insurance, dues",
+            COLUMNS,
+            MOST_LINES);
 
     /** The column in which each part of a case stands. */
     private static final Map<String, String> COLUMN_OF = Map.ofEntries(
@@ -99,7 +103,7 @@ final class LoanCsv {
      * @throws CaseException if there are no lines, or too many
      */
     static ReadLoans read(String text, Map<String, String> byHand, CaseDocument usual, Progress told) {
-        CsvTable table = CsvTable.of(text, KNOWN, COLUMNS, byHand);
+        CsvTable table = CsvTable.of(text, LAYOUT, byHand);
         boolean hasAmount = table.has(LOAN) || table.has(PRICE, DOWN);
         if (!hasAmount || !table.has(YEARS) && !table.has(MONTHS)) {
             throw table.unknownColumns();
@@ -113,7 +117,7 @@ final class LoanCsv {
     }
 
     private ReadLoans all(Progress told) {
-        List<CsvLine> lines = table.lines(MOST_LINES);
+        List<CsvLine> lines = table.lines();
         List<CaseDocument> loans = new ArrayList<>(lines.size());
         List<Finding> findings = new ArrayList<>();
         List<List<String>> faulty = new ArrayList<>();

@@ -8,6 +8,7 @@ import app.impendium.server.client.CaseClients.SharedClient;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.loanlist.LoanListStep.Doing;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.problem.Turns;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,11 +19,16 @@ import org.springframework.stereotype.Service;
 /** Brings lists of loans in to a practice. */
 @Service
 class LoanLists {
+    /** A list of fifty thousand lines takes some hundred megabytes while it is read. */
+    private static final int MOST_WAITING = 8;
+
     private final StartingCases starting;
     private final PracticeSettings practices;
     private final CaseStore cases;
     private final CaseClients clients;
     private final Clock clock;
+    private final Turns turns =
+            new Turns(1, MOST_WAITING, "Another list is being read. Nothing was kept. Try again in a moment.");
 
     LoanLists(StartingCases starting, PracticeSettings practices, CaseStore cases, CaseClients clients, Clock clock) {
         this.starting = starting;
@@ -40,9 +46,11 @@ class LoanLists {
      * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
      */
     void read(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
-        CaseDocument usual = usual(advisor);
-        ReadLoans read = readLoans(text, columns, usual, told);
-        tell(told, read, usual, shared(advisor, read));
+        turns.run(() -> {
+            CaseDocument usual = usual(advisor);
+            ReadLoans read = readLoans(text, columns, usual, told);
+            tell(told, read, usual, shared(advisor, read));
+        });
     }
 
     /**
@@ -53,13 +61,16 @@ class LoanLists {
      * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
      */
     void keep(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
-        CaseDocument usual = usual(advisor);
-        ReadLoans read = readLoans(text, columns, usual, told);
-        int all = read.loans().size();
-        // Asked before any is kept: who comes in with this list was not known.
-        List<SharedClient> shared = shared(advisor, read);
-        cases.createAll(advisor, read.loans(), kept -> told.accept(new LoanListStep(Doing.KEEPING, kept, all, null)));
-        tell(told, read, usual, shared);
+        turns.run(() -> {
+            CaseDocument usual = usual(advisor);
+            ReadLoans read = readLoans(text, columns, usual, told);
+            int all = read.loans().size();
+            // Asked before any is kept: who comes in with this list was not known.
+            List<SharedClient> shared = shared(advisor, read);
+            cases.createAll(
+                    advisor, read.loans(), kept -> told.accept(new LoanListStep(Doing.KEEPING, kept, all, null)));
+            tell(told, read, usual, shared);
+        });
     }
 
     /**
@@ -70,7 +81,8 @@ class LoanLists {
      * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
      */
     List<List<String>> faulty(SignedInAdvisor advisor, String text, Map<String, String> columns) {
-        return readLoans(text, columns, usual(advisor), step -> {}).faulty();
+        return turns.take(
+                () -> readLoans(text, columns, usual(advisor), step -> {}).faulty());
     }
 
     private CaseDocument usual(SignedInAdvisor advisor) {

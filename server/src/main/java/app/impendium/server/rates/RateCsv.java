@@ -3,6 +3,7 @@ package app.impendium.server.rates;
 import app.impendium.core.finding.CaseException;
 import app.impendium.core.finding.Field.Entry;
 import app.impendium.server.csv.Column;
+import app.impendium.server.csv.CsvLayout;
 import app.impendium.server.csv.CsvLine;
 import app.impendium.server.csv.CsvTable;
 import app.impendium.server.document.RateTableDocument.AddOnDocument;
@@ -29,9 +30,12 @@ final class RateCsv {
     private static final String SCORE_TO = "score to";
 
     /** None is needed by itself: which of them are there tells which of the two it is. */
-    private static final List<Column> COLUMNS = Stream.of(RATE, POINTS, LTV_ABOVE, LTV_UP_TO, SCORE_FROM, SCORE_TO)
-            .map(Column::optional)
-            .toList();
+    private static final CsvLayout LAYOUT = new CsvLayout(
+            KNOWN,
+            Stream.of(RATE, POINTS, LTV_ABOVE, LTV_UP_TO, SCORE_FROM, SCORE_TO)
+                    .map(Column::optional)
+                    .toList(),
+            MOST_LINES);
 
     private RateCsv() {}
 
@@ -43,12 +47,12 @@ final class RateCsv {
      * @throws CaseException with everything that is wrong, each at its line: {@code lines[4].ratePercent}
      */
     static RateEntriesView read(String text, Map<String, String> byHand) {
-        CsvTable table = CsvTable.of(text, KNOWN, COLUMNS, byHand);
+        CsvTable table = CsvTable.of(text, LAYOUT, byHand);
         if (table.has(LTV_ABOVE, LTV_UP_TO, SCORE_FROM, SCORE_TO, POINTS)) {
-            return new RateEntriesView(List.of(), table.all(MOST_LINES, RateCsv::addOn));
+            return new RateEntriesView(List.of(), table.all(RateCsv::addOn));
         }
         if (table.has(RATE, POINTS)) {
-            return new RateEntriesView(table.all(MOST_LINES, RateCsv::offer), List.of());
+            return new RateEntriesView(table.all(RateCsv::offer), List.of());
         }
         throw table.unknownColumns();
     }
