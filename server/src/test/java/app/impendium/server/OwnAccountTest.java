@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
 import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
+import java.net.http.HttpRequest;
 import java.security.InvalidKeyException;
 import java.time.Clock;
 import java.time.Instant;
@@ -112,6 +113,34 @@ class OwnAccountTest {
         assertThat(sign("code@own.example", once).status()).isEqualTo(403);
         assertThat(here.get("/api/account").body().get("recoveryCodesLeft").asInt())
                 .isEqualTo(7);
+    }
+
+    @Test
+    void codesAreNotTriedFromManyAddresses() {
+        Client here = someone("many-codes");
+        String secret = propose(here);
+        confirm(here, code(secret, 0));
+        for (int i = 0; i < 10; i++) {
+            assertThat(signFrom("many-codes@own.example", "000000", "192.0.2." + i))
+                    .contains("not the code");
+        }
+
+        assertThat(signFrom("many-codes@own.example", code(secret, 1), "192.0.2.99"))
+                .startsWith("Too many wrong codes");
+        assertThat(signFrom("many-codes@own.example", "", "192.0.2.99")).startsWith("Type the code");
+    }
+
+    private static String signFrom(String email, String code, String address) {
+        Client client = new Client();
+        client.get("/api/session");
+        String form = "email=" + email + "&password=" + Client.PASSWORD + "&code=" + code;
+        return client.send(client.request("/api/session")
+                        .header("X-Forwarded-For", address)
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(form)))
+                .body()
+                .get("detail")
+                .asString();
     }
 
     @Test

@@ -11,13 +11,19 @@ import org.springframework.stereotype.Component;
 @Component
 class PasswordAndCode extends DaoAuthenticationProvider {
     private final SecondFactor secondFactor;
+    private final SignInAttempts attempts;
     private final DemoPassword demo;
 
     PasswordAndCode(
-            AdvisorRepository advisors, PasswordEncoder passwords, SecondFactor secondFactor, DemoPassword demo) {
+            AdvisorRepository advisors,
+            PasswordEncoder passwords,
+            SecondFactor secondFactor,
+            SignInAttempts attempts,
+            DemoPassword demo) {
         super(new AdvisorDirectory(advisors));
         setPasswordEncoder(passwords);
         this.secondFactor = secondFactor;
+        this.attempts = attempts;
         this.demo = demo;
     }
 
@@ -27,10 +33,19 @@ class PasswordAndCode extends DaoAuthenticationProvider {
         if (demo.isClosed(String.valueOf(sent.getCredentials()))) {
             throw new BadCredentialsException("the demo's password");
         }
-        if (found instanceof Credentials credentials
-                && credentials.needsCode()
-                && sent.getDetails() instanceof SignInDetails details) {
-            secondFactor.check(credentials.advisorId(), details.code());
+        if (found instanceof Credentials credentials && credentials.needsCode()) {
+            checkCode(credentials, sent);
         }
+    }
+
+    private void checkCode(Credentials credentials, UsernamePasswordAuthenticationToken sent) {
+        // A kind of sign-in that brings no code is none for who has set one up.
+        String code = sent.getDetails() instanceof SignInDetails details ? details.code() : null;
+        boolean isTyped = code != null && !code.isBlank();
+        if (isTyped && attempts.isOneCodeTooMany(credentials.getUsername())) {
+            throw new CodeException("Too many wrong codes were sent. Wait a quarter of an hour and try again.");
+        }
+        secondFactor.check(credentials.advisorId(), code);
+        attempts.codeSucceeded(credentials.getUsername());
     }
 }

@@ -23,6 +23,10 @@ public class PasswordRules {
     /** Others try what the product is called before anything else. */
     private static final List<String> OWN_NAMES = List.of("impendium", "lantern-harbour");
 
+    /** What is typed by nobody and seen by nobody: control and format signs, fillers, blanks other than the usual. */
+    private static final Pattern INVISIBLE =
+            Pattern.compile("[\\p{C}\\p{Z}\\x{115f}\\x{1160}\\x{2800}\\x{3164}\\x{ffa0}&&[^ ]]");
+
     private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
     private final Zxcvbn guesses = new Zxcvbn();
@@ -35,7 +39,7 @@ public class PasswordRules {
      */
     public void check(String pointer, String password, List<String> known) {
         String typed = password == null ? "" : password;
-        if (typed.codePointCount(0, typed.length()) < FEWEST_CHARACTERS) {
+        if (INVISIBLE.matcher(typed).replaceAll("").codePoints().count() < FEWEST_CHARACTERS) {
             throw refused(pointer, "Use at least " + FEWEST_CHARACTERS + " characters. Four words in a row do well.");
         }
         if (typed.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {

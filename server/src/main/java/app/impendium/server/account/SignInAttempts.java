@@ -1,5 +1,6 @@
 package app.impendium.server.account;
 
+import app.impendium.server.problem.CountedAddress;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
@@ -27,7 +28,10 @@ class SignInAttempts {
     private static final int MOST_FROM_ADDRESS = 60;
     private static final int MOST_OF_ACCOUNT = 100;
     private static final Duration ADDRESS_KNOWN_FOR = Duration.ofDays(90);
+    private static final int MOST_CODES_OF_ACCOUNT = 10;
     private static final String ANY = "";
+    /** Stands where an address would. */
+    private static final String CODE = "code";
 
     private final JdbcClient database;
     private final Clock clock;
@@ -41,11 +45,13 @@ class SignInAttempts {
      * Counts an attempt before its password is looked at, so that those sent at once count too.
      *
      * @param email as it was sent; null for none
+     * @param from the address that it was sent from
      * @return whether it is to be refused
      */
     @Transactional
-    public boolean isOneTooMany(String email, String address) {
+    public boolean isOneTooMany(String email, String from) {
         String account = account(email);
+        String address = CountedAddress.of(from);
         int ofBoth = count(account, address);
         int fromAddress = count(ANY, address);
         int ofAccount = count(account, ANY);
@@ -56,8 +62,9 @@ class SignInAttempts {
 
     /** Takes back what was counted of an attempt that succeeded, and notes where it came from. */
     @Transactional
-    public void succeeded(String email, String address) {
+    public void succeeded(String email, String from) {
         String account = account(email);
+        String address = CountedAddress.of(from);
         Instant now = clock.instant();
         database.sql("delete from sign_in_attempt where account = ? and address = ?")
                 .params(account, address)
@@ -68,10 +75,32 @@ class SignInAttempts {
                         + " on conflict (account, address) do update set last_at = excluded.last_at")
                 .params(account, address, Timestamp.from(now))
                 .update();
+        database.sql("delete from sign_in_address where last_at < ?")
+                .param(Timestamp.from(now.minus(ADDRESS_KNOWN_FOR)))
+                .update();
         // Those that someone else is counting with are left for another time: two would wait for each other.
         database.sql("delete from sign_in_attempt where (account, address) in"
                         + " (select account, address from sign_in_attempt where since < ? for update skip locked)")
                 .param(Timestamp.from(now.minus(COUNTED_FOR)))
+                .update();
+    }
+
+    /**
+     * Counts an attempt at the code beside a password that was right, wherever it is made: whoever has the password, and many addresses,
+     * could try them all.
+     *
+     * @return whether it is to be refused
+     */
+    @Transactional
+    public boolean isOneCodeTooMany(String email) {
+        return count(account(email), CODE) > MOST_CODES_OF_ACCOUNT;
+    }
+
+    /** Takes back what was counted of codes before one that was right. */
+    @Transactional
+    public void codeSucceeded(String email) {
+        database.sql("delete from sign_in_attempt where account = ? and address = ?")
+                .params(account(email), CODE)
                 .update();
     }
 
