@@ -9,12 +9,16 @@ import static app.impendium.server.People.signIn;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
@@ -42,6 +46,44 @@ class PeopleApiTest {
         assertThat(choose(key, "another-good-one-55").status()).isEqualTo(410);
         assertThat(reading(key).status()).isEqualTo(410);
         assertThat(stateOf(owner, "Jory Vane")).isEqualTo("WORKING");
+    }
+
+    @Test
+    void ofSeveralWhoUseALinkAtOnceOneChoosesThePassword() throws Exception {
+        Client owner = Client.ofOwnPractice("Runa Holt", "runa@holt.example");
+        String key = keyOf(invite(owner, "Ivo Race", "ivo@holt.example", "ADVISOR"));
+        List<String> passwords = IntStream.range(0, 8)
+                .mapToObj(i -> "quiet otters mend " + i + " lanterns")
+                .toList();
+        ExecutorService many = Executors.newFixedThreadPool(passwords.size());
+        try {
+            List<Future<Integer>> answers = passwords.stream()
+                    .map(password -> many.submit(() -> choose(key, password).status()))
+                    .toList();
+            List<String> chosen = new ArrayList<>();
+            for (int i = 0; i < answers.size(); i++) {
+                int status = answers.get(i).get();
+                assertThat(status).isIn(204, 410);
+                if (status == 204) {
+                    chosen.add(passwords.get(i));
+                }
+            }
+            assertThat(chosen).hasSize(1);
+            assertThat(signIn("ivo@holt.example", chosen.get(0))).isEqualTo(204);
+        } finally {
+            many.shutdownNow();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"\u200b", "\u00ad", "\u3164", "\u2800", "\u00a0", "\u0007"})
+    void whatNobodySeesIsNoPassword(String sign) {
+        Client owner = Client.ofOwnPractice("Unseen", "unseen" + (int) sign.charAt(0) + "@holt.example");
+        String key = keyOf(invite(owner, "Ada Clear", "ada" + (int) sign.charAt(0) + "@holt.example", "ADVISOR"));
+
+        assertThat(choose(key, ("\\u%04x".formatted((int) sign.charAt(0))).repeat(14) + "q7")
+                        .messageAt("/password"))
+                .startsWith("Use at least 12 characters");
     }
 
     @Test

@@ -75,7 +75,11 @@ class PasswordLinks {
      */
     @Transactional(readOnly = true)
     Receiver receiver(String key) {
-        return database.sql("select practice_id, advisor_id from password_link where key_hash = ? and ends_at > ?")
+        return receiver("select practice_id, advisor_id from password_link where key_hash = ? and ends_at > ?", key);
+    }
+
+    private Receiver receiver(String sql, String key) {
+        return database.sql(sql)
                 .params(DigestUtils.sha256(key == null ? "" : key), Timestamp.from(clock.instant()))
                 .query((row, number) -> receiver(row.getObject(1, UUID.class), row.getObject(2, UUID.class)))
                 .optional()
@@ -97,11 +101,12 @@ class PasswordLinks {
      */
     @Transactional
     void choose(String key, String password) {
-        Receiver receiver = receiver(key);
+        // Taken away first: of several who use it at once the others wait here, and then find none.
+        Receiver receiver = receiver(
+                "delete from password_link where key_hash = ? and ends_at > ? returning practice_id, advisor_id", key);
         Person person = receiver.person();
         rules.check("/password", password, List.of(person.name(), person.email()));
         advisors.takePassword(receiver.practiceId(), person.id(), password);
-        end(person.id());
         sessions.endAll(person.email());
     }
 }
