@@ -111,6 +111,8 @@ class BadInputTest {
             delimiter = '|',
             value = {
                 "/assumptions/homeValuePercent | \"assumptions\":{\"homeValuePercent\":1e999999999} | 1E+999999999",
+                "/assumptions/homeValuePercent | \"assumptions\":{\"homeValuePercent\":1E2147483648} | 1E+999999999",
+                "/assumptions/homeValuePercent | \"assumptions\":{\"homeValuePercent\":-1e99999999999999999999} | 1E+999999999",
                 "/assumptions/homeValuePercent | \"assumptions\":{\"homeValuePercent\":0e-10000000} | 0E-10000000",
                 "/assumptions/homeValuePercent | \"assumptions\":{\"homeValuePercent\":0e-20000} | 0E-20000",
                 "/options/0/terms/ratePercent | \"options\":[{\"terms\":{\"ratePercent\":1e308}}]  | 1E+308",
@@ -122,6 +124,30 @@ class BadInputTest {
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.messageAt(pointer))
                 .isEqualTo(given + " is not allowed here, only a number of at most 40 digits.");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"format\": 1E2147483648}",
+                "{\"surprise\": 1E2147483648}",
+                "{\"options\": [{\"financing\": {\"kind\": \"LOAN_ONLY\", \"loanCents\": 1E2147483648}}]}",
+                "1E2147483648"
+            })
+    void noNumberIsTooLargeToBeRefused(String body) {
+        assertThat(evaluate(body).status()).isEqualTo(400);
+        assertThat(BEA.post("/api/rate-tables", body).status()).isEqualTo(400);
+        assertThat(BEA.post("/api/rate-tables", "{\"offers\": [{\"ratePercent\": 1E2147483648}]}")
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/api/cases?search=%", "/api/cases?search=%ff", "/api/clients?search=%c3%28&from=%"})
+    void anAddressThatIsNoUtf8IsRefused(String address) {
+        String answer = RawRequest.get(address, BEA);
+
+        assertThat(answer).startsWith("HTTP/1.1 400").contains("The address cannot be read");
     }
 
     @ParameterizedTest

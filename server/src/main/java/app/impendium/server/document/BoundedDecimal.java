@@ -21,7 +21,7 @@ final class BoundedDecimal extends StdScalarDeserializer<BigDecimal> {
         if (!parser.currentToken().isNumeric()) {
             return (BigDecimal) context.handleUnexpectedToken(BigDecimal.class, parser);
         }
-        BigDecimal value = parser.getDecimalValue();
+        BigDecimal value = new ReadableNumbers(parser).getDecimalValue();
         if (value.precision() > MOST_DIGITS || Math.abs((long) value.scale()) > MOST_DIGITS) {
             return (BigDecimal) context.handleWeirdNumberValue(BigDecimal.class, value, "too many digits");
         }

@@ -21,7 +21,7 @@ final class UpgradingReader extends DelegatingDeserializer {
 
     @Override
     public Object deserialize(JsonParser parser, DeserializationContext context) {
-        JsonNode tree = context.readTree(parser);
+        JsonNode tree = context.readTree(new ReadableNumbers(parser));
         if (tree instanceof ObjectNode document && isOfFormat(document, 1)) {
             FromFormat1.upgrade(document);
         }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -45,11 +46,23 @@ public class Problems {
         write(response, problem);
     }
 
-    /** A problem document for a failure of the server's own; the log gets its trace where it was not foreseen. */
+    /** A problem document for what no controller foresaw; the log gets its trace where it is a failure of the server's own. */
     ProblemDetail ofFailure(HttpServletRequest request, Throwable failure) {
+        if (isUnreadableAddress(failure)) {
+            return refuse(
+                    request,
+                    HttpStatus.BAD_REQUEST,
+                    "The address cannot be read",
+                    "In an address % stands before two hexadecimal digits, and what they write is UTF-8.");
+        }
         return DatabaseTrouble.behind(failure)
                 .map(trouble -> refuse(request, trouble.status(), trouble.title(), trouble.detail()))
                 .orElseGet(() -> unforeseen(request, failure));
+    }
+
+    /** The failure itself, or what a dispatcher wrapped it in. */
+    private static boolean isUnreadableAddress(Throwable failure) {
+        return failure instanceof InvalidParameterException || failure.getCause() instanceof InvalidParameterException;
     }
 
     private ProblemDetail unforeseen(HttpServletRequest request, Throwable failure) {
