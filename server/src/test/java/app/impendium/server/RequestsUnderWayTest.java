@@ -65,6 +65,20 @@ class RequestsUnderWayTest {
         assertThat(health(elsewhere, "203.0.113.8")).isEqualTo(200);
     }
 
+    @Test
+    void bodiesThatTrickleKeepNoWorkerWaiting() {
+        for (int address = 0; address < 8; address++) {
+            for (int i = 0; i < 70; i++) {
+                trickle("X-Forwarded-For: 203.0.113." + (20 + address) + "\r\n");
+            }
+        }
+        Client elsewhere = new Client();
+
+        for (int i = 0; i < 20; i++) {
+            assertThat(health(elsewhere, "203.0.113.9")).isEqualTo(200);
+        }
+    }
+
     private static int health(Client client, String address) {
         return client.send(client.request("/actuator/health")
                         .header("X-Forwarded-For", address)

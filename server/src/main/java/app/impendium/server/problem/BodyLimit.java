@@ -1,21 +1,13 @@
 package app.impendium.server.problem;
 
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.util.List;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Refuses bodies larger than their address has use for, and those of no certain kind, before a byte of them is read. */
-@Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
-class BodyLimit extends OncePerRequestFilter {
+final class BodyLimit {
     private static final long KIB = 1024;
 
     /** What is sent to an address: a case of six options is about 8 KiB, a sign-in a line. */
@@ -30,48 +22,42 @@ class BodyLimit extends OncePerRequestFilter {
             new Limit("/api/password-links", 4 * KIB),
             new Limit("/api/setup", 4 * KIB),
             new Limit("/api/client-page", 16 * KIB),
-            new Limit("/api/household/", 8 * KIB * KIB),
             new Limit("/api/loan-lists", 8 * KIB * KIB),
             new Limit("/api/letterhead", 512 * KIB),
             new Limit("/api/annual-percentage-rates", 512 * KIB),
             new Limit("/api/", 256 * KIB),
             new Limit("/", 0));
 
-    private final Problems problems;
+    /**
+     * Why a body is not read.
+     *
+     * @param title of the refusal
+     * @param detail what is allowed
+     */
+    record Refusal(HttpStatus status, String title, String detail) {}
 
-    BodyLimit(Problems problems) {
-        this.problems = problems;
-    }
+    private BodyLimit() {}
 
-    @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-            throws ServletException, IOException {
+    /** Why the body of a request is not to be read; nothing where it is, or there is none. */
+    static Optional<Refusal> refusal(HttpServletRequest request) {
         long mostBytes = limit(request.getRequestURI());
-        boolean sizeUntold = request.getHeader("Transfer-Encoding") != null;
-        if (sizeUntold) {
-            problems.write(
-                    request,
-                    response,
+        if (request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null) {
+            return Optional.of(new Refusal(
                     HttpStatus.LENGTH_REQUIRED,
                     "The size of the body is not told",
-                    "Send a Content-Length of at most " + mostBytes + " bytes.");
-        } else if (request.getContentLengthLong() > mostBytes) {
-            problems.write(
-                    request,
-                    response,
+                    "Send a Content-Length of at most " + mostBytes + " bytes."));
+        }
+        if (request.getContentLengthLong() > mostBytes) {
+            return Optional.of(new Refusal(
                     HttpStatus.CONTENT_TOO_LARGE,
                     "The body is too large",
-                    "Given were " + request.getContentLengthLong() + " bytes, allowed are " + mostBytes + ".");
-        } else if (isOfAnyKind(request.getContentType())) {
-            problems.write(
-                    request,
-                    response,
-                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                    "The kind of the body is not told",
-                    "Send application/json.");
-        } else {
-            chain.doFilter(request, response);
+                    "Given were " + request.getContentLengthLong() + " bytes, allowed are " + mostBytes + "."));
         }
+        if (isOfAnyKind(request.getContentType())) {
+            return Optional.of(new Refusal(
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The kind of the body is not told", "Send application/json."));
+        }
+        return Optional.empty();
     }
 
     private static long limit(String address) {

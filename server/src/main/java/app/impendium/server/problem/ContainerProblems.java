@@ -35,6 +35,8 @@ class ContainerProblems implements WebServerFactoryCustomizer<TomcatServletWebSe
             if (status == null
                     || !status.isError()
                     || response.getContentWritten() > 0
+                    // Whoever let its body trickle has gone.
+                    || request.getAttribute(RequestBodies.READING) != null
                     || !response.setErrorReported()) {
                 return;
             }

@@ -20,6 +20,12 @@ class LastResort extends OncePerRequestFilter {
         this.problems = problems;
     }
 
+    /** A request goes on as an asynchronous one once its body has come. */
+    @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return false;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException {

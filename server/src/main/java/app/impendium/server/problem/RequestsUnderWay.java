@@ -36,8 +36,10 @@ final class RequestsUnderWay extends ValveBase {
     @Override
     public void invoke(Request request, Response response) throws IOException, ServletException {
         List<String> begun = new ArrayList<>();
+        request.setAttribute(RequestBodies.LEAVE_UNREAD, (Runnable) () -> leaveUnread(request));
         try {
-            boolean isOneTooMany = begin("address " + request.getRemoteAddr(), MOST_OF_ADDRESS, begun);
+            boolean isOneTooMany =
+                    begin("address " + CountedAddress.of(request.getRemoteAddr()), MOST_OF_ADDRESS, begun);
             String session = session(request);
             if (session != null) {
                 isOneTooMany |= begin("session " + session, MOST_OF_SESSION, begun);
@@ -48,13 +50,19 @@ final class RequestsUnderWay extends ValveBase {
                 getNext().invoke(request, response);
             }
         } finally {
-            begun.forEach(this::end);
+            Runnable end = () -> begun.forEach(this::end);
+            if (request.isAsyncStarted()
+                    && request.getAttribute(RequestBodies.READING) instanceof BodyReading reading) {
+                // Its body is waited for; work on it is counted anew.
+                reading.atEnd(end);
+            } else {
+                end.run();
+            }
         }
     }
 
     private void refuse(Request request, Response response) throws IOException {
-        // What is left of the body may never come: whoever waited for it would be kept as by any other.
-        request.getCoyoteRequest().action(ActionCode.DISABLE_SWALLOW_INPUT, null);
+        leaveUnread(request);
         response.setHeader(HttpHeaders.RETRY_AFTER, "1");
         problems.write(
                 request,
@@ -62,6 +70,11 @@ final class RequestsUnderWay extends ValveBase {
                 HttpStatus.TOO_MANY_REQUESTS,
                 "Too much at once",
                 "Too many requests are under way from here. Wait until some are answered.");
+    }
+
+    /** What is left of the body may never come: whoever waited for it would be kept as by any other. */
+    private static void leaveUnread(Request request) {
+        request.getCoyoteRequest().action(ActionCode.DISABLE_SWALLOW_INPUT, null);
     }
 
     private boolean begin(String whose, int most, List<String> begun) {
