@@ -52,8 +52,8 @@ export const changeCases = async (
 ) => doneOf(await api.POST('/api/cases/changes', { body: { cases: [...cases], change, advisor } }))
 
 /** Keeps a case as one that others begin from, without what it says of its clients. */
-export const keepAsTemplate = async (id: string): Promise<CaseView> =>
-  dataOf(await api.POST('/api/cases/{id}/template', { params: { path: { id } } }))
+export const keepAsTemplate = async (id: string, title: string): Promise<CaseView> =>
+  dataOf(await api.POST('/api/cases/{id}/template', { params: { path: { id } }, body: { title } }))
 
 /** What a case that begins from another starts with, to be given a title. */
 export const startingFrom = async (id: string): Promise<CaseDocument> =>

@@ -11,12 +11,12 @@ import { CaseList, listedCases } from './CaseList'
 import { askedFilter, NARROWING, type ChosenFilter } from './filter'
 import { FilterBar } from './FilterBar'
 import { UnseenNotes } from './UnseenNotes'
+import { loadOpened } from './loadOpened'
 import { useCaseActions } from './useCaseActions'
 
-const loadBeginCase = () => import('./BeginCase')
-const OpenFile = lazy(async () => ({ default: (await import('./OpenFile')).OpenFile }))
-const ChosenCases = lazy(async () => ({ default: (await import('./ChosenCases')).ChosenCases }))
-const BeginCase = lazy(async () => ({ default: (await loadBeginCase()).BeginCase }))
+const OpenFile = lazy(async () => ({ default: (await loadOpened()).OpenFile }))
+const ChosenCases = lazy(async () => ({ default: (await loadOpened()).ChosenCases }))
+const BeginCase = lazy(async () => ({ default: (await loadOpened()).BeginCase }))
 
 /** The practice's cases: what is open, searched as one types, and begun. */
 export function CasesPage() {
@@ -37,7 +37,7 @@ export function CasesPage() {
       (before) => new Set(before.has(id) ? [...before].filter((each) => each !== id) : [...before, id]),
     )
   // What is opened from here comes when the list has been shown, and is there before it is wanted.
-  useEffect(() => void loadBeginCase(), [])
+  useEffect(() => void loadOpened(), [])
   const keys = useMemo<KeyAction[]>(
     () => [
       { keys: 'n', does: 'new case', run: () => setBegins({}) },

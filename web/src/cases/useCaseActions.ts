@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { changeCases, duplicateCase, keepAsTemplate } from '../api/cases'
 import type { CaseChange, CaseSummary, Person } from '../api/client'
+import { loadOpened } from './loadOpened'
 
 /** What was done last, in words, and how it is undone. */
 type Done = { words: string; back: (() => Promise<void>) | null }
@@ -29,24 +30,6 @@ const named = (cases: readonly Named[]) =>
   cases.length === 1 ? `“${cases[0]?.title}”` : `${cases.length} cases`
 
 const idsOf = (cases: readonly Named[]) => cases.map(({ id }) => id)
-
-/** Cases by the id of whose they are. */
-type Assignments = ReadonlyMap<string, readonly CaseSummary[]>
-
-/** Whose the cases are; null where one is nobody's, or somebody's who has left: those cannot be given back. */
-function assignments(cases: readonly CaseSummary[], people: readonly Person[]): Assignments | null {
-  const known = new Map<string, CaseSummary[]>()
-  for (const each of cases) {
-    const person = people.find(({ id }) => id === each.advisor?.id)
-    if (!person || person.state === 'LEFT') return null
-    known.set(person.id, [...(known.get(person.id) ?? []), each])
-  }
-  return known
-}
-
-async function assign(before: Assignments) {
-  for (const [advisor, cases] of before) await changeCases(idsOf(cases), 'HAND_OVER', advisor)
-}
 
 export type CaseActions = ReturnType<typeof useCaseActions>
 
@@ -77,11 +60,11 @@ export function useCaseActions() {
           back: () => changeCases([copy.id], 'DELETE'),
         }
       }),
-    keepAsTemplate: ({ id, title }: Named) =>
+    keepAsTemplate: ({ id, title }: Named, name: string) =>
       mutate(async () => {
-        const template = await keepAsTemplate(id)
+        const template = await keepAsTemplate(id, name)
         return {
-          words: `“${title}” kept as a template, without its clients.`,
+          words: `“${title}” kept as the template “${name}”, without its clients.`,
           back: () => changeCases([template.id], 'DELETE'),
         }
       }),
@@ -95,6 +78,7 @@ export function useCaseActions() {
       }),
     handOver: (cases: readonly CaseSummary[], to: Person, people: readonly Person[]) =>
       mutate(async () => {
+        const { assign, assignments } = await loadOpened()
         const before = assignments(cases, people)
         await changeCases(idsOf(cases), 'HAND_OVER', to.id)
         return {

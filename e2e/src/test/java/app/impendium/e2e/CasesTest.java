@@ -127,10 +127,14 @@ class CasesTest extends Journey {
         page.getByLabel("Search cases").fill("tollgate");
         assertThat(lines(advisor)).hasCount(1);
         advisor.press("As template 7 Tollgate Rise");
-        assertThat(status(page)).containsText("“7 Tollgate Rise” kept as a template, without its clients.");
+        page.getByLabel("Name of the template").pressSequentially("Five years fixed");
+        advisor.press("Keep");
+        assertThat(status(page))
+                .containsText("“7 Tollgate Rise” kept as the template “Five years fixed”, without its clients.");
+        page.getByLabel("Search cases").fill("five years");
         advisor.choose("Show", "Templates");
         assertThat(lines(advisor)).hasCount(1);
-        advisor.press("Begin a case from 7 Tollgate Rise");
+        advisor.press("Begin a case from Five years fixed");
         page.getByLabel("Case name").fill("Begun from a template");
         advisor.press("Create");
         assertThat(advisor.figure(Field.LOAN_AMOUNT)).isVisible();
@@ -139,7 +143,7 @@ class CasesTest extends Journey {
 
         advisor.toCases();
         advisor.choose("Show", "Templates");
-        advisor.press("Delete 7 Tollgate Rise");
+        advisor.press("Delete Five years fixed");
         assertThat(lines(advisor)).hasCount(0);
     }
 

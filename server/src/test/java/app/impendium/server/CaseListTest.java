@@ -156,29 +156,46 @@ class CaseListTest {
     void beginsCasesFromThePracticesOwnTemplates() {
         Client own = Client.ofOwnPractice("Ida Brandt", "ida@case-templates.example");
         Client bo = People.advisorOf(own, "Bo Winter", "bo@case-templates.example");
-        ObjectNode usual = GoldenHouseholds.earning("5000.00").put("title", "First home, insured");
+        ObjectNode usual = GoldenHouseholds.earning("5000.00")
+                .put("title", "Wrens’ first home")
+                .put("clients", "Ida Wren");
+        ((ObjectNode) usual.at("/options/0")).put("name", "For the Wrens");
+        usual.withObject("/handout")
+                .put("preparedFor", "Ida and Otto Wren")
+                .put("greeting", "Dear Wrens")
+                .put("closing", "Yours, Wrens")
+                .put("scheduleBy", "PAYMENT");
         String address = created(own, usual);
 
-        Answer kept = own.post(address + "/template", "");
+        assertThat(own.post(address + "/template", "{\"title\": \"\"}").messageAt("/title"))
+                .isNotEmpty();
+        Answer kept = own.post(address + "/template", "{\"title\": \"First home, insured\"}");
         assertThat(kept.status()).isEqualTo(201);
+        assertThat(kept.body().toString()).doesNotContain("Wren").contains("\"PAYMENT\"");
         String template = "/api/cases/" + kept.body().get("id").asString();
         assertThat(titles(own, "shelf=TEMPLATES")).containsExactly("First home, insured");
-        assertThat(titles(own, "")).containsExactly("First home, insured");
+        assertThat(titles(own, "")).containsExactly("Wrens’ first home");
         JsonNode document = kept.body().get("document");
         assertThat(document.get("clients").asString()).isEmpty();
         assertThat(document.at("/household/incomes")).isEmpty();
 
+        ObjectNode named = (ObjectNode) document;
+        ((ObjectNode) named.at("/options/0")).put("name", "With the insurance");
+        named.withObject("/handout").put("greeting", "Welcome home");
+        assertThat(own.put(template, "\"0\"", named.toString()).status()).isEqualTo(200);
         JsonNode start = bo.get(template + "/starting-case").body();
+        assertThat(start.at("/options/0/name").asString()).isEqualTo("With the insurance");
+        assertThat(start.at("/handout/greeting").asString()).isEqualTo("Welcome home");
         assertThat(LocalDate.parse(start.at("/options/0/terms/firstPayment").asString()))
                 .isAfter(TODAY.plusDays(27));
         assertThat(start.at("/options/0/financing")).isEqualTo(document.at("/options/0/financing"));
         created(bo, ((ObjectNode) start).put("title", "Begun"));
 
-        assertThat(bo.put(template, "\"0\"", usual.put("title", "Taken").toString())
+        assertThat(bo.put(template, "\"1\"", usual.put("title", "Taken").toString())
                         .status())
                 .isEqualTo(403);
         assertThat(bo.delete(template).status()).isEqualTo(404);
-        assertThat(own.put(template, "\"0\"", usual.toString()).status()).isEqualTo(200);
+        assertThat(own.put(template, "\"1\"", usual.toString()).status()).isEqualTo(200);
         assertThat(own.delete(template).status()).isEqualTo(204);
     }
 

@@ -15,6 +15,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,13 +32,24 @@ class CaseTemplateController {
         this.clock = clock;
     }
 
+    /**
+     * What a case that others begin from is called.
+     *
+     * @param title from 1 to 200 characters; the case's own would tell whom it was for
+     */
+    record TemplateQuestion(String title) {}
+
     /** Keeps what a case says as one that others begin from, without what it says of its clients. */
     @OwnersOnly
     @Recorded(value = Action.READ, of = Kind.CASE)
     @PostMapping("/api/cases/{id}/template")
     @ResponseStatus(HttpStatus.CREATED)
-    CaseView keepAsTemplate(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
-        return store.createTemplate(owner, BareCase.of(store.read(owner, id).document()));
+    CaseView keepAsTemplate(
+            @AuthenticationPrincipal SignedInAdvisor owner,
+            @PathVariable UUID id,
+            @RequestBody TemplateQuestion question) {
+        CaseDocument bare = BareCase.nobodys(store.read(owner, id).document());
+        return store.createTemplate(owner, bare.named(question.title(), ""));
     }
 
     /** What a case that begins from another starts with today; the title is the advisor's to give. */
@@ -45,6 +57,10 @@ class CaseTemplateController {
     @GetMapping("/api/cases/{id}/starting-case")
     CaseDocument startingCase(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         LocalDate today = LocalDate.now(clock.withZone(settings.timeZone(advisor)));
-        return StartingCases.asOf(BareCase.of(store.read(advisor, id).document()), today);
+        CaseView from = store.read(advisor, id);
+        CaseDocument bare = from.shelf() == Shelf.TEMPLATES
+                ? BareCase.withoutClients(from.document())
+                : BareCase.nobodys(from.document());
+        return StartingCases.asOf(bare, today);
     }
 }
