@@ -63,9 +63,9 @@ database_program() {
 }
 
 # restore FILE: puts a backup in the database's place. What was there stays until the new one stands, and is kept beside it
-# until the next time.
+# until the next time. Where anything fails nothing is changed, and what ran runs again.
 restore() {
-  local file=${1:-} ran=false database_ran=false
+  local file=${1:-} ran=false database_ran=false failed=""
   [ -f "$file" ] || fail "There is no file '$file'." "Say which backup: ./impendium restore FILE"
   prepare_data_folder
   lock_data_folder
@@ -75,33 +75,58 @@ restore() {
   find_cluster postgres
   ! cluster_runs "$CLUSTER" || database_ran=true
   start_cluster postgres
-  run_sql "$CLUSTER" postgres "drop database if exists impendium_restoring"
-  run_sql "$CLUSTER" postgres "create database impendium_restoring"
-  step "Reading the backup" "$LOGS/restore.log" database_program pg_restore --exit-on-error --no-owner \
-    --dbname=impendium_restoring "$DATA/restoring/database"
+  if try_step "Reading the backup" "$LOGS/restore.log" read_backup; then
+    ! server_pid >/dev/null || ran=true
+    end_server
+    end_instances
+    put_in_place >>"$LOGS/restore.log" 2>&1 || failed="The backup cannot be put in the database's place."
+  else
+    failed="The backup cannot be read."
+  fi
   rm -rf "$DATA/restoring"
-  ! server_pid >/dev/null || ran=true
-  end_server
-  put_in_place
-  say "The backup is in place. What was there is kept as impendium_before until the next restore."
+  run_sql "$CLUSTER" postgres "drop database if exists impendium_restoring"
+  [ -n "$failed" ] || say "The backup is in place. What was there is kept as impendium_before until the next restore."
   if [ "$ran" = true ]; then
     flock -u 9
     start_application
   elif [ "$database_ran" = false ]; then
     stop_cluster "$CLUSTER"
   fi
+  [ -z "$failed" ] || fail "$failed" "Nothing was changed." "The log: $LOGS/restore.log"
 }
 
-# put_in_place: gives the database that was read the name of the one that was there.
+# read_backup: into a database of its own. Sessions that have ended since, and links and codes that were used, open nothing again.
+read_backup() {
+  run_sql "$CLUSTER" postgres "drop database if exists impendium_restoring" &&
+    run_sql "$CLUSTER" postgres "create database impendium_restoring" &&
+    database_program pg_restore --exit-on-error --no-owner --dbname=impendium_restoring "$DATA/restoring/database" &&
+    run_sql "$CLUSTER" impendium_restoring "do \$\$ declare each text; begin
+      foreach each in array array['spring_session', 'password_link', 'setup_code'] loop
+        if to_regclass(each) is not null then execute format('delete from %I', each); end if;
+      end loop; end \$\$"
+}
+
+# put_in_place: gives the database that was read the name of the one that was there, to which nobody connects meanwhile.
 put_in_place() {
-  local swap="alter database impendium_restoring rename to impendium"
-  run_sql "$CLUSTER" postgres "drop database if exists impendium_before"
-  run_sql "$CLUSTER" postgres "select pg_terminate_backend(pid) from pg_stat_activity
-    where datname in ('impendium', 'impendium_restoring')" >/dev/null
-  [ -z "$(run_sql "$CLUSTER" postgres "select 1 from pg_database where datname = 'impendium'")" ] ||
-    # Both names change, or neither does.
-    swap="begin; alter database impendium rename to impendium_before; $swap; commit"
-  run_sql "$CLUSTER" postgres "$swap"
+  local databases swap=""
+  databases=$(run_sql "$CLUSTER" postgres "select datname from pg_database where datname like 'impendium%'") || return 1
+  # All names change, or none does.
+  ! grep -qx impendium_before <<<"$databases" ||
+    swap+="alter database impendium_before rename to impendium_replaced; "
+  ! grep -qx impendium <<<"$databases" || swap+="alter database impendium rename to impendium_before; "
+  swap+="alter database impendium_restoring rename to impendium"
+  allow_connections false && run_sql "$CLUSTER" postgres "begin; $swap; commit" || {
+    allow_connections true
+    return 1
+  }
+  allow_connections true && run_sql "$CLUSTER" postgres "drop database if exists impendium_replaced"
+}
+
+# allow_connections true|false: to what was there and what is to come; where they are not allowed those that are open end.
+allow_connections() {
+  run_sql "$CLUSTER" postgres "update pg_database set datallowconn = $1 where datname like 'impendium%'" &&
+    { [ "$1" = true ] || run_sql "$CLUSTER" postgres "select pg_terminate_backend(pid, 10000) from pg_stat_activity
+      where datname like 'impendium%'" >/dev/null; }
 }
 
 # check_backup FILE: unpacks it, and refuses what is no backup, is broken, or was written by a newer program.

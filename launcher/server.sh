@@ -77,12 +77,26 @@ serve_application() {
   choose_port
   choose_demo
   prepare_to_serve
-  flock -u 9
   say "Impendium serves at http://${IMPENDIUM_ADDRESS:-127.0.0.1}:$IMPENDIUM_PORT"
   local options=("${JAVA_OPTIONS[@]}" "-Xmx$(heap_mb)m")
   # Several that serve side by side would write one over the other: only `start` has it written.
   [ ! -f "$(class_archive)" ] || options+=("-XX:SharedArchiveFile=$(class_archive)" -Xshare:auto)
+  mkdir -p "$DATA/instances"
+  note_process "$$" "$DATA/instances/$IMPENDIUM_PORT"
   exec java "${options[@]}" -jar "$DATA/application/impendium.jar" 9>&-
+}
+
+# end_instances: ends all that `serve` runs here. A service manager starts them again, and they wait for whoever has the data folder.
+end_instances() {
+  local note pid
+  for note in "$DATA"/instances/*; do
+    [ -f "$note" ] || continue
+    if pid=$(noted_process "$note"); then
+      kill "$pid"
+      step "Stopping the instance on port ${note##*/}" "$LOGS/stop.log" wait_until_gone "$pid"
+    fi
+    rm -f "$note"
+  done
 }
 
 # A quarter of the machine's memory, within what the application can use.
@@ -106,9 +120,9 @@ launch_server() {
   LOG_LINES_BEFORE=0
   [ ! -f "$LOGS/server.log" ] || LOG_LINES_BEFORE=$(wc -l <"$LOGS/server.log")
   # The application writes its log itself, and begins another file when one is full.
-  LOGGING_FILE_NAME=$LOGS/server.log LOGGING_THRESHOLD_CONSOLE=OFF setsid nohup java "${options[@]}" \
-    -jar "$DATA/application/impendium.jar" >"$LOGS/server.out" 2>&1 </dev/null 9>&- &
-  note_process "$!" "$DATA/server.pid"
+  LOGGING_FILE_NAME=$LOGS/server.log LOGGING_THRESHOLD_CONSOLE=OFF setsid nohup "$HOME_FOLDER/launcher/watch.sh" \
+    "$DATA/server.pid" "$LOGS/server.log" java "${options[@]}" -jar "$DATA/application/impendium.jar" \
+    >"$LOGS/server.out" 2>&1 </dev/null 9>&- &
   try_step "Starting the application" "$LOGS/start.log" wait_until_it_answers || tell_why_it_does_not_answer
 }
 
@@ -116,7 +130,8 @@ wait_until_it_answers() {
   local tries
   for tries in $(seq 1 600); do
     server_answers && return
-    server_pid >/dev/null || return 1
+    # Noted by what watches it, a moment after that was started.
+    [ ! -f "$DATA/server.pid" ] || server_pid >/dev/null || return 1
     sleep 0.2
   done
   return 1
@@ -149,7 +164,19 @@ end_server() {
   elif [ -s "$DATA/server.pid" ] && process_start "$(cut -d' ' -f1 "$DATA/server.pid")" >/dev/null; then
     say "The application did not end well: its note names another program, which is left alone."
   fi
+  wait_until_its_port_is_free
   rm -f "$DATA/server.pid"
+}
+
+# Threads of an application that was killed hold its port for a moment longer than it has a number.
+wait_until_its_port_is_free() {
+  [ -s "$DATA/server.pid" ] && [ -s "$DATA/server.port" ] || return 0
+  local port tries
+  port=$(cat "$DATA/server.port")
+  for tries in $(seq 1 25); do
+    port_is_taken "$port" || return 0
+    sleep 0.2
+  done
 }
 
 stop_application() {

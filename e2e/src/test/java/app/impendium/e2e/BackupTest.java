@@ -84,12 +84,37 @@ class BackupTest {
                 assertThat(allCases(browser, application)).isEqualTo(before).contains("14 Quarry Lane");
             }
 
-            // Put in the place of what is there, it leaves that beside it.
-            Outcome again = elsewhere.run(
-                    "restore '" + file + "'; run_sql \"$CLUSTER\" impendium_before 'select count(*) from case_file'");
+            // Put in the place of what is there, it leaves that beside it, whoever goes on asking meanwhile.
+            Outcome again = elsewhere.run("""
+                    start_cluster postgres
+                    setsid sleep 300 & instance=$!
+                    mkdir -p "$DATA/instances"; note_process "$instance" "$DATA/instances/8499"
+                    (while :; do run_sql "$CLUSTER" impendium "select 1" || true; done) >/dev/null 2>&1 & asking=$!
+                    restore '%s'
+                    kill "$asking"
+                    process_start "$instance" || echo "the instance has ended"
+                    run_sql "$CLUSTER" impendium "select count(*) from spring_session"
+                    run_sql "$CLUSTER" impendium_before "select count(*) from case_file"
+                    """.formatted(file));
             assertThat(again.status()).as(again.output()).isZero();
-            assertThat(again.output()).endsWith("15\n");
+            assertThat(again.output()).endsWith("the instance has ended\n0\n15\n");
+            whatCannotBeReadLeavesAllAsItWas(file);
         }
+    }
+
+    private void whatCannotBeReadLeavesAllAsItWas(Path file) {
+        Outcome outcome = elsewhere.run("""
+                start_cluster postgres
+                cd "$(mktemp -d)"; tar -xf '%s'; head -c 20000 database >part; mv part database
+                sed -i "s/^sha256=.*/sha256=$(sha256sum <database | cut -d' ' -f1)/" about
+                tar -cf bad about database
+                (restore "$PWD/bad") || echo "ended with $?"
+                run_sql "$CLUSTER" postgres "select datname from pg_database where datname like 'impendium%%' order by 1"
+                run_sql "$CLUSTER" impendium "select count(*) from case_file"
+                """.formatted(file));
+        assertThat(outcome.output())
+                .contains("The backup cannot be read.", "Nothing was changed.", "ended with 1")
+                .endsWith("impendium\nimpendium_before\n15\n");
     }
 
     private void refuses(LauncherScripts launcher, String why, String makeBad) {

@@ -122,6 +122,33 @@ class LauncherTest {
     }
 
     @Test
+    void whatRunsOutOfMemoryIsStartedAgainThreeTimes() throws IOException {
+        stub("java", "echo run; exit 3");
+        Outcome outcome = watch();
+
+        assertThat(outcome.output().lines().filter("run"::equals)).hasSize(4);
+        assertThat(outcome.output())
+                .contains("ended with 3", "Memory ran out", "for time 3 of 3", "is not started again");
+    }
+
+    @Test
+    void whatEndsOtherwiseIsNotStartedAgain() throws IOException {
+        stub("java", "echo run; exit 1");
+
+        assertThat(watch().output().lines()).containsExactly("run", "ended with 1");
+    }
+
+    private Outcome watch() {
+        return run("""
+                touch "$LOGS/server.log"
+                status=0
+                "$HOME_FOLDER/launcher/watch.sh" "$DATA/server.pid" "$LOGS/server.log" java || status=$?
+                echo "ended with $status"
+                cat "$LOGS/server.log"
+                """);
+    }
+
+    @Test
     void anInterruptionEndsAllThatAStepHasStarted() throws Exception {
         // A pipe, so that reading it waits for what is written.
         Path started = folder.resolve("started");
