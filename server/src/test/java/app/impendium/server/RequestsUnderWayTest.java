@@ -2,10 +2,12 @@ package app.impendium.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.server.Client.Answer;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,6 +79,24 @@ class RequestsUnderWayTest {
         for (int i = 0; i < 20; i++) {
             assertThat(health(elsewhere, "203.0.113.9")).isEqualTo(200);
         }
+    }
+
+    @Test
+    void whoIsRefusedAtABoundIsAnsweredOnceTheirBodyHasCome() throws IOException {
+        for (int i = 0; i < 2 * MOST_OF_ADDRESS + 20; i++) {
+            trickle("X-Forwarded-For: 203.0.113.40\r\n");
+        }
+        Client there = new Client();
+        assertThat(until(429, () -> health(there, "203.0.113.40"))).isEqualTo(429);
+
+        String body = "x".repeat(8_000_000);
+        Answer answer = there.send(there.request("/api/loan-lists")
+                .header("X-Forwarded-For", "203.0.113.40")
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(body)));
+
+        assertThat(answer.status()).isEqualTo(429);
+        assertThat(answer.header("Retry-After")).isEqualTo("1");
     }
 
     private static int health(Client client, String address) {

@@ -15,17 +15,32 @@ final class BodyReading implements ReadListener {
     private final AsyncContext waiting;
     private final ServletInputStream input;
     private final int length;
+    private final boolean isKept;
     private final List<Runnable> atEnd = new ArrayList<>();
     private byte[] bytes;
     private int come;
     private boolean isEnded;
 
-    /** @param length how many bytes were announced */
-    BodyReading(AsyncContext waiting, ServletInputStream input, int length) {
+    private BodyReading(AsyncContext waiting, ServletInputStream input, int length, boolean isKept) {
         this.waiting = waiting;
         this.input = input;
         this.length = length;
+        this.isKept = isKept;
         this.bytes = new byte[Math.min(length, FIRST_BYTES)];
+    }
+
+    /**
+     * A body that is worked on.
+     *
+     * @param length how many bytes were announced
+     */
+    static BodyReading kept(AsyncContext waiting, ServletInputStream input, int length) {
+        return new BodyReading(waiting, input, length, true);
+    }
+
+    /** One that is refused: it is read to its end all the same, since an answer in the middle of it may never reach who sends it. */
+    static BodyReading dropped(AsyncContext waiting, ServletInputStream input, int length) {
+        return new BodyReading(waiting, input, length, false);
     }
 
     /** All that came. */
@@ -52,7 +67,7 @@ final class BodyReading implements ReadListener {
             if (read < 0) {
                 return;
             }
-            come += read;
+            come += isKept ? read : 0;
         }
     }
 

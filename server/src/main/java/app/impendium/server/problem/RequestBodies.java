@@ -11,7 +11,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.Optional;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -27,11 +26,14 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestBodies extends OncePerRequestFilter {
     /** Where a request keeps the body that it waits for. */
     static final String READING = RequestBodies.class.getName();
+    /** Where a request keeps why it is refused, as a {@link Refusal}. */
+    static final String REFUSED = READING + ".refused";
     /** Where a request keeps what leaves the rest of its body unread. */
     static final String LEAVE_UNREAD = READING + ".leave";
 
     private static final Duration FIRST = Duration.ofSeconds(10);
     private static final int LEAST_BYTES_PER_SECOND = 32 * 1024;
+    private static final int MOST_READ = 16 * 1024 * 1024;
 
     private final Problems problems;
 
@@ -48,40 +50,55 @@ class RequestBodies extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException, ServletException {
         if (request.getDispatcherType() == DispatcherType.REQUEST) {
-            Optional<Refusal> refusal = BodyLimit.refusal(request);
-            if (refusal.isPresent()) {
-                problems.write(
-                        request,
-                        response,
-                        refusal.get().status(),
-                        refusal.get().title(),
-                        refusal.get().detail());
-            } else if (request.getContentLengthLong() > 0) {
+            BodyLimit.refusal(request).ifPresent(refusal -> request.setAttribute(REFUSED, refusal));
+            if (isToBeRead(request)) {
                 read(request, response);
             } else {
-                chain.doFilter(request, response);
+                goOn(request, response, chain);
             }
         } else if (request.getAttribute(READING) instanceof BodyReading reading) {
             request.removeAttribute(READING);
-            chain.doFilter(new RequestWithBody(request, reading.bytes()), response);
+            goOn(new RequestWithBody(request, reading.bytes()), response, chain);
         } else {
             chain.doFilter(request, response);
+        }
+    }
+
+    private void goOn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws IOException, ServletException {
+        if (request.getAttribute(REFUSED) instanceof Refusal refusal) {
+            leaveUnread(request);
+            problems.write(request, response, refusal.status(), refusal.title(), refusal.detail());
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    /** Whether a body is there whose length was told, and is not out of all proportion. */
+    private static boolean isToBeRead(HttpServletRequest request) {
+        return request.getContentLengthLong() > 0 && request.getContentLengthLong() <= MOST_READ;
+    }
+
+    /** What is left of the body may never come: a worker who waited for it to pass it over would be kept for as long. */
+    private static void leaveUnread(HttpServletRequest request) {
+        if (request.getAttribute(LEAVE_UNREAD) instanceof Runnable leave) {
+            leave.run();
         }
     }
 
     private void read(HttpServletRequest request, HttpServletResponse response) throws IOException {
         int length = request.getContentLength();
         AsyncContext waiting = request.startAsync();
-        BodyReading reading = new BodyReading(waiting, request.getInputStream(), length);
+        BodyReading reading = request.getAttribute(REFUSED) == null
+                ? BodyReading.kept(waiting, request.getInputStream(), length)
+                : BodyReading.dropped(waiting, request.getInputStream(), length);
         request.setAttribute(READING, reading);
         waiting.setTimeout(FIRST.plusSeconds(length / LEAST_BYTES_PER_SECOND).toMillis());
         waiting.addListener(new AsyncListener() {
             @Override
             public void onTimeout(AsyncEvent event) throws IOException {
                 reading.end();
-                if (request.getAttribute(LEAVE_UNREAD) instanceof Runnable leave) {
-                    leave.run();
-                }
+                leaveUnread(request);
                 problems.write(
                         request,
                         response,

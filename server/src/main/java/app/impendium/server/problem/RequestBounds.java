@@ -12,7 +12,7 @@ class RequestBounds {
 
     @Bean
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> requestsUnderWay(
-            Problems problems, @Value("${server.servlet.session.cookie.name}") String cookieName) {
-        return factory -> factory.addEngineValves(new RequestsUnderWay(problems, cookieName));
+            @Value("${server.servlet.session.cookie.name}") String cookieName) {
+        return factory -> factory.addEngineValves(new RequestsUnderWay(cookieName));
     }
 }

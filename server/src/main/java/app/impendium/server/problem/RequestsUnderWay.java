@@ -1,5 +1,6 @@
 package app.impendium.server.problem;
 
+import app.impendium.server.problem.BodyLimit.Refusal;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.Cookie;
 import java.io.IOException;
@@ -17,19 +18,21 @@ import org.springframework.http.HttpStatus;
 /**
  * Bounds what one session, and one address, has under way at once: many requests of somebody, or bodies that trickle in, keep nobody
  * else waiting. A browser has six under way; an office behind one address shares its bound, half of what can be worked on at all.
- * It stands before the application, since only there a refused body can be left unread.
+ * It stands before the application, where each is counted however it ends.
  */
 final class RequestsUnderWay extends ValveBase {
     private static final int MOST_OF_SESSION = 24;
     private static final int MOST_OF_ADDRESS = 100;
+    private static final Refusal REFUSAL = new Refusal(
+            HttpStatus.TOO_MANY_REQUESTS,
+            "Too much at once",
+            "Too many requests are under way from here. Wait until some are answered.");
 
     private final ConcurrentMap<String, Integer> underWay = new ConcurrentHashMap<>();
-    private final Problems problems;
     private final String cookieName;
 
-    RequestsUnderWay(Problems problems, String cookieName) {
+    RequestsUnderWay(String cookieName) {
         super(true);
-        this.problems = problems;
         this.cookieName = cookieName;
     }
 
@@ -45,10 +48,10 @@ final class RequestsUnderWay extends ValveBase {
                 isOneTooMany |= begin("session " + session, MOST_OF_SESSION, begun);
             }
             if (isOneTooMany) {
-                refuse(request, response);
-            } else {
-                getNext().invoke(request, response);
+                response.setHeader(HttpHeaders.RETRY_AFTER, "1");
+                request.setAttribute(RequestBodies.REFUSED, REFUSAL);
             }
+            getNext().invoke(request, response);
         } finally {
             Runnable end = () -> begun.forEach(this::end);
             if (request.isAsyncStarted()
@@ -61,18 +64,6 @@ final class RequestsUnderWay extends ValveBase {
         }
     }
 
-    private void refuse(Request request, Response response) throws IOException {
-        leaveUnread(request);
-        response.setHeader(HttpHeaders.RETRY_AFTER, "1");
-        problems.write(
-                request,
-                response,
-                HttpStatus.TOO_MANY_REQUESTS,
-                "Too much at once",
-                "Too many requests are under way from here. Wait until some are answered.");
-    }
-
-    /** What is left of the body may never come: whoever waited for it would be kept as by any other. */
     private static void leaveUnread(Request request) {
         request.getCoyoteRequest().action(ActionCode.DISABLE_SWALLOW_INPUT, null);
     }
