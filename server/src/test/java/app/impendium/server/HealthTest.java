@@ -16,6 +16,11 @@ class HealthTest {
     }
 
     @Test
+    void listsNothingOfWhatThereIsToAsk() {
+        assertThat(new Client().get("/actuator").status()).isEqualTo(404);
+    }
+
+    @Test
     void tellsItsMetricsToWhoShowsTheTokenAlone() {
         Client nobody = new Client();
         assertThat(nobody.get("/actuator/prometheus").status()).isEqualTo(401);
