@@ -3,8 +3,12 @@ package app.impendium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
+import java.util.Base64;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -192,6 +196,24 @@ class HandoutApiTest {
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().at("/fields/0/pointer").asString()).isEqualTo(pointer);
+    }
+
+    @Test
+    void aLogoOfMorePixelsThanPaperShowsIsRefused() throws IOException {
+        Client own = Client.ofOwnPractice("Ola Field", "ola@field-handouts.example");
+        assertThat(own.putUnconditionally("/api/letterhead", letterheadWithLogo(1000, 400))
+                        .status())
+                .isEqualTo(200);
+        assertThat(own.put("/api/letterhead", "\"0\"", letterheadWithLogo(1001, 400))
+                        .messageAt("/logo"))
+                .contains("1,000 pixels across");
+    }
+
+    private static String letterheadWithLogo(int width, int height) throws IOException {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_BINARY), "png", png);
+        return "{\"name\": \"Field\", \"address\": \"\", \"logo\": \"data:image/png;base64,"
+                + Base64.getEncoder().encodeToString(png.toByteArray()) + "\", \"disclaimers\": []}";
     }
 
     private static ObjectNode brief() {

@@ -13,12 +13,12 @@ import javax.imageio.stream.ImageInputStream;
 /** The image of a letterhead. */
 final class Logo {
     private static final int MOST_CHARACTERS = 300_000;
-    private static final int MOST_PIXELS_ACROSS = 4000;
+    private static final int MOST_PIXELS_ACROSS = 1000;
     private static final Pattern DATA = Pattern.compile("data:image/(png|jpeg);base64,([A-Za-z0-9+/=]+)");
 
     private Logo() {}
 
-    /** Whether a data address holds a PNG or JPEG image of at most 4,000 pixels across; of the image only its size is read. */
+    /** Whether a data address holds a PNG or JPEG image of at most 1,000 pixels across, more than paper shows; of the image only its size is read. */
     static boolean isOne(String address) {
         Matcher data = DATA.matcher(address);
         if (address.length() > MOST_CHARACTERS || !data.matches()) {

@@ -207,8 +207,8 @@ record FindingWords(String given, String allowed, String message) {
                 case NO_LOGO ->
                     because(
                             "another file",
-                            "a PNG or JPEG image of at most 220 KB and 4,000 pixels across",
-                            "The logo must be a PNG or JPEG image of at most 220 KB and 4,000 pixels across.");
+                            "a PNG or JPEG image of at most 220 KB and 1,000 pixels across",
+                            "The logo must be a PNG or JPEG image of at most 220 KB and 1,000 pixels across.");
                 case RENT_ABOVE_PRICE ->
                     because(
                             value(0),
