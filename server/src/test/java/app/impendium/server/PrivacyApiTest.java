@@ -71,6 +71,12 @@ class PrivacyApiTest {
         String brother =
                 owner.post("/api/clients", "{\"name\": \"Harold Stroud\"}").header("Location");
         owner.putUnconditionally(shared + brother.replace("/api", ""), "");
+        String passedOn = created(owner, "Sold on", "Wilhelmina Stroud");
+        issue(owner, passedOn);
+        owner.put(
+                passedOn,
+                "\"0\"",
+                Documents.purchase("Sold on").put("clients", "Ines Vale").toString());
         String id = idOf(owner, "wilhelmina");
         String client = "/api/clients/" + id;
 
@@ -79,10 +85,14 @@ class PrivacyApiTest {
         assertThat(extent.get("gone").valueStream().map(JsonNode::asString))
                 .containsExactly("3 Fern Quay", "Deleted before", "Deleted before");
         assertThat(extent.get("kept").valueStream().map(JsonNode::asString)).containsExactly("With her brother");
+        assertThat(extent.get("earlier").valueStream().map(JsonNode::asString)).containsExactly("Sold on");
         assertThat(owner.post(client + "/erasure", "").status()).isEqualTo(204);
 
         assertThat(owner.get(client).status()).isEqualTo(404);
         assertThat(owner.get(alone).status()).isEqualTo(404);
+        assertThat(owner.get(passedOn).body().at("/document/clients").asString())
+                .isEqualTo("Ines Vale");
+        assertThat(owner.get(passedOn + "/states").body().get("states")).hasSize(1);
         assertThat(owner.get("/api/cases?shelf=DELETED").body().get("cases")).isEmpty();
         assertThat(owner.get(shared + "/clients").body().findValuesAsString("name"))
                 .containsExactly("Harold Stroud");

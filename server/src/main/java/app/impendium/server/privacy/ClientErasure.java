@@ -24,6 +24,15 @@ class ClientErasure {
     private static final String ALONE = THEIRS.formatted("not");
     private static final String SHARED = THEIRS.formatted("");
 
+    /** What was made of a case while it was made out to the client, though it is made out to others now. */
+    private static final String EARLIER = """
+             from %s made join case_file f on f.id = made.case_id where f.practice_id = :practice
+            and plain_words(f.clients) <> :name and plain_words(made.%s ->> 'clients') = :name""";
+
+    private static final String EARLIER_STATES = EARLIER.formatted("case_state", "document");
+    private static final String EARLIER_HAND_OUTS = EARLIER.formatted("issued_handout", "made_from -> 'document'");
+    private static final String EARLIER_LINKS = EARLIER.formatted("client_link", "made_from -> 'document'");
+
     private final Clients clients;
     private final AuditLog log;
     private final JdbcClient database;
@@ -39,14 +48,16 @@ class ClientErasure {
      *
      * @param gone the titles of the cases that go, archived and deleted ones among them
      * @param kept the titles of those that stay with another client
+     * @param earlier the titles of those that are made out to others now, and lose what they said when they were made out to this one
      */
-    record Extent(List<String> gone, List<String> kept) {}
+    record Extent(List<String> gone, List<String> kept, List<String> earlier) {}
 
     /** @throws app.impendium.server.problem.RefusedException if the practice has no such client */
     @Transactional(readOnly = true)
     Extent extent(SignedInAdvisor owner, UUID clientId) {
         clients.read(owner, clientId);
-        return new Extent(titles(owner, clientId, ALONE), titles(owner, clientId, SHARED));
+        return new Extent(
+                titles(owner, clientId, ALONE), titles(owner, clientId, SHARED), earlierTitles(owner, clientId));
     }
 
     /**
@@ -61,10 +72,40 @@ class ClientErasure {
                 .param("practice", owner.practiceId())
                 .param("client", clientId)
                 .update();
+        eraseEarlier(owner, clientId);
         database.sql("delete from client where id = ? and practice_id = ?")
                 .params(clientId, owner.practiceId())
                 .update();
         log.record(owner, Action.ERASED, Kind.CLIENT, clientId, gone == 1 ? "with 1 case" : "with " + gone + " cases");
+    }
+
+    private void eraseEarlier(SignedInAdvisor owner, UUID clientId) {
+        for (String sql : List.of(
+                "delete from client_note where link_id in (select made.id" + EARLIER_LINKS + ")",
+                "delete from client_link where id in (select made.id" + EARLIER_LINKS + ")",
+                "delete from issued_handout where id in (select made.id" + EARLIER_HAND_OUTS + ")",
+                "delete from case_state where id in (select made.id" + EARLIER_STATES + ")")) {
+            database.sql(sql)
+                    .param("practice", owner.practiceId())
+                    .param("name", nameOf(clientId))
+                    .update();
+        }
+    }
+
+    private List<String> earlierTitles(SignedInAdvisor owner, UUID clientId) {
+        return database.sql("select distinct f.title" + EARLIER_STATES + " order by f.title")
+                .param("practice", owner.practiceId())
+                .param("name", nameOf(clientId))
+                .query(String.class)
+                .list();
+    }
+
+    /** As names are compared. */
+    private String nameOf(UUID clientId) {
+        return database.sql("select plain_name from client where id = ?")
+                .param(clientId)
+                .query(String.class)
+                .single();
     }
 
     private List<String> titles(SignedInAdvisor owner, UUID clientId, String theirs) {
