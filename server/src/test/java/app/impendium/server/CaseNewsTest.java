@@ -69,6 +69,19 @@ class CaseNewsTest {
     }
 
     @Test
+    void whoHasSignedOutIsToldNothingMore() throws IOException {
+        Client ida = Client.ofOwnPractice("Ida Brandt", "ida@signed-out-news.example");
+        String address = ida.post("/api/cases", Documents.purchase("Fern Rise").toString())
+                .header("Location");
+        try (News news = new News(ida, address)) {
+            assertThat(news.next().isMissingNode()).isFalse();
+            assertThat(ida.delete("/api/session").status()).isEqualTo(204);
+
+            assertThat(news.next().isMissingNode()).isTrue();
+        }
+    }
+
+    @Test
     void tellsNothingOfAnothersCase() {
         Client ida = Client.ofOwnPractice("Ida Brandt", "ida@own-news.example");
         Client stranger = Client.ofOwnPractice("Stine Marsh", "stine@own-news.example");

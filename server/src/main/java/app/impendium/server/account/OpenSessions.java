@@ -1,10 +1,14 @@
 package app.impendium.server.account;
 
+import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.apache.commons.codec.digest.DigestUtils;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.session.Session;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.stereotype.Service;
@@ -16,9 +20,22 @@ public class OpenSessions {
     static final String BROWSER = "browser";
 
     private final JdbcIndexedSessionRepository sessions;
+    private final JdbcClient database;
+    private final Clock clock;
 
-    OpenSessions(JdbcIndexedSessionRepository sessions) {
+    OpenSessions(JdbcIndexedSessionRepository sessions, JdbcClient database, Clock clock) {
         this.sessions = sessions;
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** Those of these sessions that are open still, by their keys. */
+    public Set<String> openOf(Collection<String> keys) {
+        return Set.copyOf(
+                database.sql("select session_id from spring_session where session_id = any(?) and expiry_time > ?")
+                        .params(keys.toArray(String[]::new), clock.millis())
+                        .query(String.class)
+                        .list());
     }
 
     /**

@@ -6,6 +6,7 @@ import app.impendium.server.problem.RefusedException;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpSession;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -36,7 +37,8 @@ class CaseNewsController {
                             mediaType = MediaType.TEXT_EVENT_STREAM_VALUE,
                             schema = @Schema(implementation = CaseNews.class)))
     @GetMapping(path = "/api/cases/{id}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    ResponseEntity<SseEmitter> news(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
+    ResponseEntity<SseEmitter> news(
+            @AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id, HttpSession session) {
         if (cases.title(advisor.practiceId(), id).isEmpty()) {
             throw new RefusedException(
                     HttpStatus.NOT_FOUND, "No such case", "Your practice has no case with this address.");
@@ -45,6 +47,6 @@ class CaseNewsController {
                 .cacheControl(CacheControl.noStore())
                 // What buffers answers on the way would keep the news from whom it is for.
                 .header("X-Accel-Buffering", "no")
-                .body(watch.watch(advisor, id));
+                .body(watch.watch(advisor, session.getId(), id));
     }
 }

@@ -1,5 +1,6 @@
 package app.impendium.server.presence;
 
+import app.impendium.server.account.OpenSessions;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.presence.Viewers.Present;
 import app.impendium.server.presence.Viewers.Viewer;
@@ -39,10 +40,16 @@ class CaseWatch {
 
     private final ConcurrentMap<UUID, Watching> watching = new ConcurrentHashMap<>();
     private final Viewers viewers;
+    private final OpenSessions sessions;
     private final TaskExecutor executor;
 
-    CaseWatch(Viewers viewers, @Qualifier("applicationTaskExecutor") TaskExecutor executor, MeterRegistry metrics) {
+    CaseWatch(
+            Viewers viewers,
+            OpenSessions sessions,
+            @Qualifier("applicationTaskExecutor") TaskExecutor executor,
+            MeterRegistry metrics) {
         this.viewers = viewers;
+        this.sessions = sessions;
         this.executor = executor;
         Gauge.builder("impendium.windows", watching, ConcurrentMap::size)
                 .description("Windows that look at a case and are told its news")
@@ -52,13 +59,15 @@ class CaseWatch {
     /** A window that looks at a case. */
     private static final class Watching {
         private final Viewer viewer;
+        private final String session;
         private final SseEmitter emitter = new SseEmitter(ENDS_AFTER_MS);
         private final long since = System.nanoTime();
         private CaseNews told;
         private int quiet;
 
-        Watching(Viewer viewer) {
+        Watching(Viewer viewer, String session) {
             this.viewer = viewer;
+            this.session = session;
         }
 
         /** Tells what is new, else something of no meaning from time to time: by that it is noticed that somebody went. */
@@ -78,31 +87,52 @@ class CaseWatch {
         }
     }
 
-    /** What is told of a case to somebody from now on, until they go. */
-    SseEmitter watch(SignedInAdvisor who, UUID caseId) {
-        Watching added = new Watching(new Viewer(UUID.randomUUID(), caseId, who.id()));
+    /**
+     * What is told of a case to somebody from now on, until they go.
+     *
+     * @param session the key of the session in which they look
+     */
+    SseEmitter watch(SignedInAdvisor who, String session, UUID caseId) {
+        Watching added = new Watching(new Viewer(UUID.randomUUID(), caseId, who.id()), session);
         UUID id = added.viewer.id();
-        Runnable end = () -> {
-            if (watching.remove(id) != null) {
-                viewers.gone(id);
-            }
-        };
-        added.emitter.onCompletion(end);
+        added.emitter.onCompletion(() -> forget(id));
         added.emitter.onTimeout(added.emitter::complete);
         viewers.seen(List.of(added.viewer));
-        watching.put(id, added);
-        endOneTooMany(who.id());
+        add(added);
         return added.emitter;
     }
 
-    private void endOneTooMany(UUID advisorId) {
-        List<Watching> theirs = watching.values().stream()
+    /** One after the other: of several that are opened at once each would take another for the one too many. */
+    private synchronized void add(Watching added) {
+        watching.put(added.viewer.id(), added);
+        UUID advisorId = added.viewer.advisorId();
+        watching.values().stream()
                 .filter(each -> each.viewer.advisorId().equals(advisorId))
-                .toList();
-        if (theirs.size() > MOST_WINDOWS) {
-            theirs.stream()
-                    .min(Comparator.comparingLong(each -> each.since))
-                    .ifPresent(oldest -> oldest.emitter.complete());
+                .sorted(Comparator.<Watching>comparingLong(each -> each.since).reversed())
+                .skip(MOST_WINDOWS)
+                .forEach(this::end);
+    }
+
+    private void end(Watching window) {
+        forget(window.viewer.id());
+        window.emitter.complete();
+    }
+
+    private void forget(UUID id) {
+        if (watching.remove(id) != null) {
+            viewers.gone(id);
+        }
+    }
+
+    /** Whoever has signed out, or was signed out, is told nothing more. */
+    @Scheduled(fixedDelay = 3000)
+    void endSignedOut() {
+        if (!watching.isEmpty()) {
+            Set<String> open = sessions.openOf(
+                    watching.values().stream().map(each -> each.session).collect(Collectors.toSet()));
+            watching.values().stream()
+                    .filter(each -> !open.contains(each.session))
+                    .forEach(this::end);
         }
     }
 
