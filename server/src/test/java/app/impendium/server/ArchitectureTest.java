@@ -3,17 +3,21 @@ package app.impendium.server;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.impendium.core.CaseEvaluator;
 import com.tngtech.archunit.core.domain.Dependency;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.springframework.transaction.annotation.Transactional;
 
 @AnalyzeClasses(
         packages = "app.impendium.server",
@@ -178,6 +182,34 @@ class ArchitectureTest {
             .areAssignableTo("org.springframework.data.repository.Repository")
             .should()
             .bePackagePrivate();
+
+    /** A list that is brought in is computed and stored part by part, and only one at a time. */
+    private static final Set<String> COMPUTES_AS_IT_STORES = Set.of("createAll");
+
+    @ArchTest
+    static void nothing_is_computed_while_a_connection_to_the_database_is_held(JavaClasses classes) {
+        Set<String> computing = new TreeSet<>();
+        for (JavaClass each : classes) {
+            for (JavaMethod method : each.getMethods()) {
+                if (method.isAnnotatedWith(Transactional.class)
+                        && !COMPUTES_AS_IT_STORES.contains(method.getName())
+                        && computes(method, new HashSet<>())) {
+                    computing.add(method.getFullName());
+                }
+            }
+        }
+        assertThat(computing).isEmpty();
+    }
+
+    private static boolean computes(JavaMethod method, Set<JavaMethod> seen) {
+        return seen.add(method)
+                && method.getMethodCallsFromSelf().stream()
+                        .anyMatch(call -> call.getTargetOwner().isEquivalentTo(CaseEvaluator.class)
+                                || call.getTarget()
+                                        .resolveMember()
+                                        .filter(target -> computes(target, seen))
+                                        .isPresent());
+    }
 
     /** Leaves out what a build for a fast start writes beside the classes. */
     static final class OnlyWritten implements ImportOption {

@@ -62,8 +62,16 @@ class CaseStandings {
         this.clock = clock;
     }
 
-    /** Keeps how a case stands that has just been stored. */
-    void take(UUID practiceId, UUID caseId, CaseDocument document, CaseEvaluation figures) {
+    /**
+     * How a case stands.
+     *
+     * @param revision of the practice's rules by which it was judged
+     * @param met absent where nobody earns anything yet
+     */
+    record Standing(int revision, Optional<LimitsMet> met, List<LoanDay> days) {}
+
+    /** How a case would stand: judged before it is stored, for that takes too long to keep a connection meanwhile. */
+    Standing judge(UUID practiceId, CaseDocument document, CaseEvaluation figures) {
         // Read before the sets are: a change of them in between has the case looked at again, not left behind.
         int revision = database.sql("select rules_revision from practice where id = ?")
                 .param(practiceId)
@@ -74,16 +82,23 @@ class CaseStandings {
                 .map(KeptItem::value)
                 .filter(set -> set.market() == market)
                 .toList();
-        Optional<LimitsMet> met = LimitsMet.of(document, sets);
+        return new Standing(
+                revision,
+                LimitsMet.of(document, sets),
+                LoanDay.of(figures.options().get(0)));
+    }
+
+    /** Keeps how a case stands that has just been stored. */
+    void take(UUID caseId, Standing standing) {
         database.sql("update case_file set rules_revision = ?, limit_sets = ?, limit_sets_met = ? where id = ?")
                 .params(
-                        revision,
-                        met.map(LimitsMet::sets).orElse(null),
-                        met.map(LimitsMet::met).orElse(null),
+                        standing.revision(),
+                        standing.met().map(LimitsMet::sets).orElse(null),
+                        standing.met().map(LimitsMet::met).orElse(null),
                         caseId)
                 .update();
         database.sql("delete from case_day where case_id = ?").param(caseId).update();
-        for (LoanDay day : LoanDay.of(figures.options().get(0))) {
+        for (LoanDay day : standing.days()) {
             database.sql("insert into case_day values (?, ?, ?)")
                     .params(caseId, day.kind().name(), day.day())
                     .update();
@@ -125,7 +140,7 @@ class CaseStandings {
         for (Behind each : behind) {
             CaseDocument document = json.readValue(each.document(), CaseDocument.class);
             try {
-                take(each.practiceId(), each.id(), document, DocumentEvaluator.evaluate(document));
+                take(each.id(), judge(each.practiceId(), document, DocumentEvaluator.evaluate(document)));
             } catch (CaseException e) {
                 // Only what had an answer is stored; should one have none any more, the others are still looked at.
                 LOG.error("Case {} has no answer any more", each.id());

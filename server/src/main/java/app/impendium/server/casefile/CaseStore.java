@@ -3,6 +3,7 @@ package app.impendium.server.casefile;
 import app.impendium.core.CaseEvaluation;
 import app.impendium.server.account.Role;
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.casefile.CaseStandings.Standing;
 import app.impendium.server.client.CaseClients;
 import app.impendium.server.client.CaseClients.ClientName;
 import app.impendium.server.document.CaseDocument;
@@ -23,6 +24,7 @@ import java.util.function.IntConsumer;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Keeps the cases of a practice. Only a case that has an answer is stored. */
 @Service
@@ -36,6 +38,7 @@ public class CaseStore {
     private final CaseClients clients;
     private final PracticeSettings settings;
     private final EntityManager entities;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
     CaseStore(
@@ -46,6 +49,7 @@ public class CaseStore {
             CaseClients clients,
             PracticeSettings settings,
             EntityManager entities,
+            TransactionTemplate transaction,
             Clock clock) {
         this.cases = cases;
         this.states = states;
@@ -54,6 +58,7 @@ public class CaseStore {
         this.clients = clients;
         this.settings = settings;
         this.entities = entities;
+        this.transaction = transaction;
         this.clock = clock;
     }
 
@@ -73,11 +78,13 @@ public class CaseStore {
      *
      * @throws app.impendium.core.finding.CaseException if the case has no answer
      */
-    @Transactional
     public CaseView create(SignedInAdvisor advisor, CaseDocument document) {
-        CaseView begun = store(SavedCase.begunBy(advisor), advisor, document);
-        clients.begin(List.of(begun.id()), begun.savedAt());
-        return begun;
+        Judged judged = judge(advisor, document);
+        return transaction.execute(status -> {
+            CaseView begun = store(SavedCase.begunBy(advisor), advisor, judged);
+            clients.begin(List.of(begun.id()), begun.savedAt());
+            return begun;
+        });
     }
 
     /**
@@ -85,9 +92,9 @@ public class CaseStore {
      *
      * @throws app.impendium.core.finding.CaseException if it has no answer
      */
-    @Transactional
     CaseView createTemplate(SignedInAdvisor owner, CaseDocument document) {
-        return store(SavedCase.templateOf(owner), owner, document);
+        Judged judged = judge(owner, document);
+        return transaction.execute(status -> store(SavedCase.templateOf(owner), owner, judged));
     }
 
     /**
@@ -141,8 +148,13 @@ public class CaseStore {
      * @throws RefusedException if the practice has no such case, or it was saved from elsewhere since
      * @throws app.impendium.core.finding.CaseException if the case has no answer
      */
-    @Transactional
     public CaseView save(SignedInAdvisor advisor, UUID id, int seenRevision, CaseDocument document) {
+        Judged judged = judge(advisor, document);
+        return transaction.execute(status -> save(advisor, id, seenRevision, judged));
+    }
+
+    private CaseView save(SignedInAdvisor advisor, UUID id, int seenRevision, Judged judged) {
+        CaseDocument document = judged.document();
         SavedCase saved = find(advisor, id);
         if (document.equals(saved.document())) {
             // Sent again, perhaps because the first answer was lost: it is there already.
@@ -162,7 +174,7 @@ public class CaseStore {
                     Map.of("saved", CaseView.of(saved, advisor), "sent", document));
         }
         String calledBefore = saved.document().clients().strip();
-        CaseView stored = store(saved, advisor, document);
+        CaseView stored = store(saved, advisor, judged);
         if (!saved.isTemplate() && !document.clients().strip().equals(calledBefore)) {
             clients.follow(id, calledBefore, stored.savedAt());
         }
@@ -202,13 +214,22 @@ public class CaseStore {
         clients.remove(id, client);
     }
 
-    private CaseView store(SavedCase target, SignedInAdvisor advisor, CaseDocument document) {
+    /** A document with all that is computed of it before it is stored. */
+    private record Judged(CaseDocument document, CaseEvaluation figures, Standing standing) {}
+
+    /** Nothing of the database is held meanwhile: a case may take seconds. */
+    private Judged judge(SignedInAdvisor advisor, CaseDocument document) {
         CaseEvaluation figures = DocumentEvaluator.evaluate(document);
-        target.take(document, figures, advisor, clock.instant().truncatedTo(ChronoUnit.MILLIS));
+        return new Judged(document, figures, standings.judge(advisor.practiceId(), document, figures));
+    }
+
+    private CaseView store(SavedCase target, SignedInAdvisor advisor, Judged judged) {
+        target.take(
+                judged.document(), judged.figures(), advisor, clock.instant().truncatedTo(ChronoUnit.MILLIS));
         // Flushed at once, so that the state kept beside it carries the new revision.
         SavedCase stored = cases.saveAndFlush(target);
         states.save(new CaseState(stored));
-        standings.take(stored.practiceId(), stored.id(), document, figures);
+        standings.take(stored.id(), judged.standing());
         return CaseView.of(stored, advisor);
     }
 

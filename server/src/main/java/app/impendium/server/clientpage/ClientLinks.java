@@ -6,6 +6,7 @@ import app.impendium.server.casefile.CaseStore;
 import app.impendium.server.evaluation.Needed;
 import app.impendium.server.handout.Tellings;
 import app.impendium.server.handout.compose.Telling;
+import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.RefusedException;
 import java.time.Clock;
@@ -16,10 +17,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The links of a practice's cases to their clients' pages. */
 @Service
@@ -34,6 +37,7 @@ class ClientLinks {
     private final CaseStore cases;
     private final Tellings tellings;
     private final PracticeSettings practices;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
     ClientLinks(
@@ -42,12 +46,14 @@ class ClientLinks {
             CaseStore cases,
             Tellings tellings,
             PracticeSettings practices,
+            TransactionTemplate transaction,
             Clock clock) {
         this.links = links;
         this.notes = notes;
         this.cases = cases;
         this.tellings = tellings;
         this.practices = practices;
+        this.transaction = transaction;
         this.clock = clock;
     }
 
@@ -70,20 +76,25 @@ class ClientLinks {
      * @throws RefusedException if the practice has no such case, it was saved since, or it has too many links
      * @throws app.impendium.core.finding.CaseException if the day or the word is none, or the option has no figures
      */
-    @Transactional
     MadeLink make(SignedInAdvisor advisor, UUID caseId, Shown shown, LocalDate endsOn, Optional<String> word) {
         LocalDate today = today(advisor);
         check(today, endsOn, word);
+        LinkKey key = LinkKey.random();
+        ClientLinkRow link = new ClientLinkRow(advisor, caseId, key, word, endsOn, now());
+        compose(advisor, caseId, shown).accept(link);
+        return transaction.execute(status -> {
+            checkRoom(advisor, caseId, today);
+            return new MadeLink(ClientLinkView.of(links.save(link), List.of(), today), key);
+        });
+    }
+
+    private void checkRoom(SignedInAdvisor advisor, UUID caseId, LocalDate today) {
         if (links.countOpen(advisor.practiceId(), caseId, today) >= MOST_OPEN) {
             throw new RefusedException(
                     HttpStatus.CONFLICT,
                     "Too many links",
                     "A case has at most " + MOST_OPEN + " open links to a client's page. End one of them first.");
         }
-        LinkKey key = LinkKey.random();
-        ClientLinkRow link = new ClientLinkRow(advisor, caseId, key, word, endsOn, now());
-        show(advisor, link, shown);
-        return new MadeLink(ClientLinkView.of(links.save(link), List.of(), today), key);
     }
 
     /**
@@ -92,9 +103,10 @@ class ClientLinks {
      * @throws RefusedException if the practice has no such link, or the case was saved since
      * @throws app.impendium.core.finding.CaseException if the option has no figures
      */
-    @Transactional
     void showAgain(SignedInAdvisor advisor, UUID id, Shown shown) {
-        show(advisor, find(advisor, id), shown);
+        UUID caseId = transaction.execute(status -> find(advisor, id).caseId());
+        Consumer<ClientLinkRow> show = compose(advisor, caseId, shown);
+        transaction.executeWithoutResult(status -> show.accept(find(advisor, id)));
     }
 
     /**
@@ -145,9 +157,11 @@ class ClientLinks {
         notes.see(advisor.practiceId(), caseId, now());
     }
 
-    private void show(SignedInAdvisor advisor, ClientLinkRow link, Shown shown) {
-        Telling telling = tellings.ofSaved(advisor, link.caseId(), shown.caseRevision(), shown.titles());
-        link.show(shown.caseRevision(), telling.kept(), tellings.composed(advisor, telling));
+    /** What has a link show a case; composing it takes far too long to keep a connection to the database meanwhile. */
+    private Consumer<ClientLinkRow> compose(SignedInAdvisor advisor, UUID caseId, Shown shown) {
+        Telling telling = tellings.ofSaved(advisor, caseId, shown.caseRevision(), shown.titles());
+        HandoutContent content = tellings.composed(advisor, telling);
+        return link -> link.show(shown.caseRevision(), telling.kept(), content);
     }
 
     private static void check(LocalDate today, LocalDate endsOn, Optional<String> word) {

@@ -41,7 +41,6 @@ class IssuedHandouts {
      * @throws RefusedException if the practice has no such case, or it was saved since
      * @throws app.impendium.core.finding.CaseException if the option has no figures
      */
-    @Transactional
     IssuedView issue(SignedInAdvisor advisor, UUID caseId, int seenRevision, List<String> titles) {
         Telling telling = tellings.ofSaved(advisor, caseId, seenRevision, titles);
         HandoutContent content = tellings.composed(advisor, telling);

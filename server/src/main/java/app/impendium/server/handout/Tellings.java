@@ -25,7 +25,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Tells of a case with what its practice keeps: its limits and programmes, its templates and its letterhead. */
 @Service
@@ -78,7 +77,6 @@ public class Tellings {
      * @throws RefusedException if the practice has no such case, or it was saved since
      * @throws app.impendium.core.finding.CaseException if a title is none
      */
-    @Transactional(readOnly = true)
     public Telling ofSaved(SignedInAdvisor advisor, UUID caseId, int seenRevision, List<String> titles) {
         CaseView saved = cases.read(advisor, caseId);
         if (saved.revision() != seenRevision) {
