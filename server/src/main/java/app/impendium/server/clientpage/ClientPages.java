@@ -23,10 +23,12 @@ class ClientPages {
 
     private final ClientEntrance entrance;
     private final ClientNoteRepository notes;
+    private final PageTurns turns;
     private final Clock clock;
 
-    ClientPages(ClientEntrance entrance, ClientNoteRepository notes, Clock clock) {
+    ClientPages(ClientEntrance entrance, ClientNoteRepository notes, PageTurns turns, Clock clock) {
         this.entrance = entrance;
+        this.turns = turns;
         this.notes = notes;
         this.clock = clock;
     }
@@ -38,10 +40,15 @@ class ClientPages {
      * @param word as they typed it; null where they were not asked
      * @param chartWidth how wide its charts are, in pixels
      * @throws RefusedException if they may not enter
+     * @throws app.impendium.server.problem.BusyException if too many look at pages
      * @throws CaseException if the changes have no figures
      */
     ClientPageView page(String key, String word, ClientChanges changes, int chartWidth) {
         ClientLinkRow link = entrance.open(key, word);
+        return turns.take(link.id(), () -> page(link, changes, chartWidth));
+    }
+
+    private static ClientPageView page(ClientLinkRow link, ClientChanges changes, int chartWidth) {
         Telling advised = Telling.again(link.madeFrom(), chartWidth);
         CaseDocument document = advised.document();
         return new ClientPageView(
