@@ -9,26 +9,46 @@ import app.impendium.server.handout.compose.Composer;
 import app.impendium.server.handout.compose.Telling;
 import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.problem.RefusedException;
+import app.impendium.server.problem.SharedTurns;
+import app.impendium.server.problem.Turns;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What a client is shown on their page, and what they may send back. */
+/**
+ * What a client is shown on their page, and what they may send back. Few pages are computed at once, and few of each link: a link that
+ * is passed on may have any number of readers, and the practice's advisors come first.
+ */
 @Service
 class ClientPages {
     private static final int MOST_NOTES = 50;
     private static final int MOST_NOTE_CHARACTERS = 2000;
+    private static final int MOST_WAITING = 30;
+    private static final int MOST_OF_LINK = 6;
 
     private final ClientEntrance entrance;
     private final ClientNoteRepository notes;
-    private final PageTurns turns;
+    private final SharedTurns<UUID> turns;
     private final Clock clock;
 
-    ClientPages(ClientEntrance entrance, ClientNoteRepository notes, PageTurns turns, Clock clock) {
+    ClientPages(
+            ClientEntrance entrance,
+            ClientNoteRepository notes,
+            @Value("${impendium.client-pages-at-once}") int atOnce,
+            Clock clock) {
         this.entrance = entrance;
-        this.turns = turns;
+        this.turns = new SharedTurns<>(
+                new Turns(
+                        atOnce,
+                        MOST_WAITING,
+                        Duration.ofSeconds(10),
+                        "Many are looking at pages just now. Try again in a moment."),
+                MOST_OF_LINK);
         this.notes = notes;
         this.clock = clock;
     }

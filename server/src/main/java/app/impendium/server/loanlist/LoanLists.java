@@ -8,11 +8,14 @@ import app.impendium.server.client.CaseClients.SharedClient;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.loanlist.LoanListStep.Doing;
 import app.impendium.server.practice.PracticeSettings;
+import app.impendium.server.problem.SharedTurns;
 import app.impendium.server.problem.Turns;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 
@@ -20,15 +23,24 @@ import org.springframework.stereotype.Service;
 @Service
 class LoanLists {
     /** A list of fifty thousand lines takes some hundred megabytes while it is read. */
+    private static final int AT_ONCE = 1;
+
     private static final int MOST_WAITING = 8;
+    private static final int MOST_OF_ADVISOR = 3;
+    private static final Duration LONGEST_WAIT = Duration.ofMinutes(1);
 
     private final StartingCases starting;
     private final PracticeSettings practices;
     private final CaseStore cases;
     private final CaseClients clients;
     private final Clock clock;
-    private final Turns turns =
-            new Turns(1, MOST_WAITING, "Another list is being read. Nothing was kept. Try again in a moment.");
+    private final SharedTurns<UUID> turns = new SharedTurns<>(
+            new Turns(
+                    AT_ONCE,
+                    MOST_WAITING,
+                    LONGEST_WAIT,
+                    "Another list is being read. Nothing was kept. Try again in a moment."),
+            MOST_OF_ADVISOR);
 
     LoanLists(StartingCases starting, PracticeSettings practices, CaseStore cases, CaseClients clients, Clock clock) {
         this.starting = starting;
@@ -46,7 +58,7 @@ class LoanLists {
      * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
      */
     void read(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
-        turns.run(() -> {
+        turns.run(advisor.id(), () -> {
             CaseDocument usual = usual(advisor);
             ReadLoans read = readLoans(text, columns, usual, told);
             tell(told, read, usual, shared(advisor, read));
@@ -61,7 +73,7 @@ class LoanLists {
      * @throws app.impendium.core.finding.CaseException if there are no lines, or too many
      */
     void keep(SignedInAdvisor advisor, String text, Map<String, String> columns, Consumer<LoanListStep> told) {
-        turns.run(() -> {
+        turns.run(advisor.id(), () -> {
             CaseDocument usual = usual(advisor);
             ReadLoans read = readLoans(text, columns, usual, told);
             int all = read.loans().size();
@@ -82,6 +94,7 @@ class LoanLists {
      */
     List<List<String>> faulty(SignedInAdvisor advisor, String text, Map<String, String> columns) {
         return turns.take(
+                advisor.id(),
                 () -> readLoans(text, columns, usual(advisor), step -> {}).faulty());
     }
 

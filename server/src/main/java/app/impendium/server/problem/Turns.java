@@ -9,11 +9,11 @@ import java.util.concurrent.TimeUnit;
  * where too many wait, or it takes too long, they are told to come again.
  */
 public final class Turns {
-    private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
     private static final Duration RETRY_AFTER = Duration.ofSeconds(5);
 
     private final Semaphore free;
     private final int mostWaiting;
+    private final Duration longestWait;
     private final String whenBusy;
 
     /** What is done in a turn. */
@@ -24,11 +24,13 @@ public final class Turns {
     /**
      * @param most at once
      * @param mostWaiting others, each of whom keeps a worker
+     * @param longestWait of one who waits
      * @param whenBusy what is told to those who do not get their turn
      */
-    public Turns(int most, int mostWaiting, String whenBusy) {
+    public Turns(int most, int mostWaiting, Duration longestWait, String whenBusy) {
         this.free = new Semaphore(most, true);
         this.mostWaiting = mostWaiting;
+        this.longestWait = longestWait;
         this.whenBusy = whenBusy;
     }
 
@@ -39,8 +41,8 @@ public final class Turns {
      * @throws E as the work does
      */
     public <T, E extends Exception> T take(Work<T, E> work) throws E {
-        if (!hasTurn(free.getQueueLength() < mostWaiting ? LONGEST_WAIT : Duration.ZERO)) {
-            throw new BusyException(whenBusy, RETRY_AFTER);
+        if (!hasTurn(free.getQueueLength() < mostWaiting ? longestWait : Duration.ZERO)) {
+            throw busy();
         }
         try {
             return work.done();
@@ -49,16 +51,8 @@ public final class Turns {
         }
     }
 
-    /**
-     * Waits for a turn and does this in it.
-     *
-     * @throws BusyException if no turn is to be had
-     */
-    public void run(Runnable work) {
-        take(() -> {
-            work.run();
-            return work;
-        });
+    BusyException busy() {
+        return new BusyException(whenBusy, RETRY_AFTER);
     }
 
     private boolean hasTurn(Duration within) {

@@ -3,6 +3,7 @@ package app.impendium.server.problem;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
@@ -16,6 +17,8 @@ import org.junit.jupiter.api.Timeout;
 
 @Timeout(60)
 class TurnsTest {
+    private static final Duration WAIT = Duration.ofSeconds(30);
+
     private final ExecutorService others = Executors.newCachedThreadPool();
 
     @AfterEach
@@ -25,7 +28,7 @@ class TurnsTest {
 
     @Test
     void whoeverComesWhenTooManyWaitIsToldToComeAgain() throws InterruptedException {
-        Turns turns = new Turns(1, 0, "Too much is printed.");
+        Turns turns = new Turns(1, 0, WAIT, "Too much is printed.");
         CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch end = new CountDownLatch(1);
         others.submit(() -> turns.take(() -> {
@@ -35,7 +38,7 @@ class TurnsTest {
         }));
         begun.await();
 
-        assertThatThrownBy(() -> turns.run(() -> {}))
+        assertThatThrownBy(() -> turns.take(() -> null))
                 .isInstanceOf(BusyException.class)
                 .hasMessage("Too much is printed.");
         end.countDown();
@@ -43,15 +46,15 @@ class TurnsTest {
 
     @Test
     void noMoreThanItsNumberDoItAtOnceAndEachGetsATurn() throws Exception {
-        Turns turns = new Turns(2, 20, "");
+        Turns turns = new Turns(2, 20, WAIT, "");
         AtomicInteger atOnce = new AtomicInteger();
         AtomicInteger most = new AtomicInteger();
         List<Future<?>> all = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
-            all.add(others.submit(() -> turns.run(() -> {
+            all.add(others.submit(() -> turns.take(() -> {
                 most.accumulateAndGet(atOnce.incrementAndGet(), Math::max);
                 Thread.yield();
-                atOnce.decrementAndGet();
+                return atOnce.decrementAndGet();
             })));
         }
         for (Future<?> each : all) {
@@ -63,9 +66,9 @@ class TurnsTest {
 
     @Test
     void aTurnEndsWhereItsWorkFails() {
-        Turns turns = new Turns(1, 0, "");
+        Turns turns = new Turns(1, 0, WAIT, "");
         for (int i = 0; i < 3; i++) {
-            assertThatThrownBy(() -> turns.run(() -> {
+            assertThatThrownBy(() -> turns.take(() -> {
                         throw new IllegalStateException("failed");
                     }))
                     .hasMessage("failed");

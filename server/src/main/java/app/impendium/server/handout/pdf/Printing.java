@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Duration;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -23,8 +24,11 @@ public class Printing {
     private final Turns turns;
 
     Printing(@Value("${impendium.printings-at-once}") int atOnce) {
-        this.turns =
-                new Turns(atOnce, MOST_WAITING, "Too much is being printed. Nothing was kept. Try again in a moment.");
+        this.turns = new Turns(
+                atOnce,
+                MOST_WAITING,
+                Duration.ofSeconds(10),
+                "Too much is being printed. Nothing was kept. Try again in a moment.");
     }
 
     /**

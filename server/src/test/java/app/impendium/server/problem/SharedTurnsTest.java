@@ -1,18 +1,18 @@
-package app.impendium.server.clientpage;
+package app.impendium.server.problem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.impendium.server.problem.BusyException;
+import java.time.Duration;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 
-class PageTurnsTest {
-    private final PageTurns turns = new PageTurns(10);
+class SharedTurnsTest {
+    private final SharedTurns<UUID> turns = new SharedTurns<>(new Turns(10, 0, Duration.ZERO, "Many are looking."), 6);
 
     @Test
-    void aLinkHasSixReadersAtOnceAndOthersHaveTheirs() {
+    void oneHasSixAtOnceAndOthersHaveTheirs() {
         UUID link = UUID.randomUUID();
         UUID other = UUID.randomUUID();
 
