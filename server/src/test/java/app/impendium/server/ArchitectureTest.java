@@ -183,8 +183,8 @@ class ArchitectureTest {
             .should()
             .bePackagePrivate();
 
-    /** A list that is brought in is computed and stored part by part, and only one at a time. */
-    private static final Set<String> COMPUTES_AS_IT_STORES = Set.of("createAll");
+    /** A list that is brought in is computed and stored part by part, and only one at a time; the demo before anybody asks. */
+    private static final Set<String> COMPUTES_AS_IT_STORES = Set.of("CaseStore.createAll", "DemoPractice.run");
 
     @ArchTest
     static void nothing_is_computed_while_a_connection_to_the_database_is_held(JavaClasses classes) {
@@ -192,7 +192,7 @@ class ArchitectureTest {
         for (JavaClass each : classes) {
             for (JavaMethod method : each.getMethods()) {
                 if (method.isAnnotatedWith(Transactional.class)
-                        && !COMPUTES_AS_IT_STORES.contains(method.getName())
+                        && !COMPUTES_AS_IT_STORES.contains(each.getSimpleName() + "." + method.getName())
                         && computes(method, new HashSet<>())) {
                     computing.add(method.getFullName());
                 }
