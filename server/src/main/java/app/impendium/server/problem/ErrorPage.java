@@ -3,6 +3,7 @@ package app.impendium.server.problem;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -21,7 +22,11 @@ class ErrorPage implements ErrorController {
     }
 
     @RequestMapping("/error")
-    ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
+    ResponseEntity<ProblemDetail> error(HttpServletRequest request, HttpServletResponse response) {
+        if (response.isCommitted()) {
+            // It was answered in the application; that its body is left unread is a failure to the container.
+            return null;
+        }
         HttpStatus status = status(request);
         ProblemDetail problem = problems.refuse(request, status, status.getReasonPhrase(), null);
         return ResponseEntity.status(status).body(problem);

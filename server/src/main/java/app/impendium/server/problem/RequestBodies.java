@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.time.Duration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -54,6 +55,9 @@ class RequestBodies extends OncePerRequestFilter {
             if (isToBeRead(request)) {
                 read(request, response);
             } else {
+                if (request.getAttribute(REFUSED) != null && hasBody(request)) {
+                    leaveUnread(request, response);
+                }
                 goOn(request, response, chain);
             }
         } else if (request.getAttribute(READING) instanceof BodyReading reading) {
@@ -67,11 +71,14 @@ class RequestBodies extends OncePerRequestFilter {
     private void goOn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws IOException, ServletException {
         if (request.getAttribute(REFUSED) instanceof Refusal refusal) {
-            leaveUnread(request);
             problems.write(request, response, refusal.status(), refusal.title(), refusal.detail());
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    private static boolean hasBody(HttpServletRequest request) {
+        return request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
     }
 
     /** Whether a body is there whose length was told, and is not out of all proportion. */
@@ -80,7 +87,8 @@ class RequestBodies extends OncePerRequestFilter {
     }
 
     /** What is left of the body may never come: a worker who waited for it to pass it over would be kept for as long. */
-    private static void leaveUnread(HttpServletRequest request) {
+    private static void leaveUnread(HttpServletRequest request, HttpServletResponse response) {
+        response.setHeader(HttpHeaders.CONNECTION, "close");
         if (request.getAttribute(LEAVE_UNREAD) instanceof Runnable leave) {
             leave.run();
         }
@@ -98,7 +106,7 @@ class RequestBodies extends OncePerRequestFilter {
             @Override
             public void onTimeout(AsyncEvent event) throws IOException {
                 reading.end();
-                leaveUnread(request);
+                leaveUnread(request, response);
                 problems.write(
                         request,
                         response,
