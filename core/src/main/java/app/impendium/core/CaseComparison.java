@@ -39,7 +39,7 @@ public final class CaseComparison {
                 .flatMap(option -> option.option().debtsPaidOff().stream())
                 .distinct()
                 .toList();
-        this.keptMonths = assumptions.kept().map(LoanTerm::months).orElse(USUAL_MONTHS);
+        this.keptMonths = keptMonths(assumptions);
         List<MoneyMoved> moved = options.stream()
                 .map(option -> option.moneyMoved(beside(option)))
                 .toList();
@@ -63,7 +63,12 @@ public final class CaseComparison {
         return HomeDifference.between(options);
     }
 
-    /** How long the client keeps the loan: seven years where nothing is said. */
+    /** How long the client keeps the loan, in months: seven years where nothing is said. */
+    public static int keptMonths(Assumptions assumptions) {
+        return assumptions.kept().map(LoanTerm::months).orElse(USUAL_MONTHS);
+    }
+
+    /** How long the client keeps the loan, in months. */
     public int keptMonths() {
         return keptMonths;
     }

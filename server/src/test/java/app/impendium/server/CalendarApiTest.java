@@ -41,7 +41,7 @@ class CalendarApiTest {
                 .allSatisfy(event -> assertThat(event.getAlarms()).hasSize(1));
         assertThat(first(calendar).getSummary().getValue()).startsWith("First payment: ");
         assertThat(first(calendar).getDateTimeStart().getDate())
-                .isEqualTo(CaseAnswers.option(document, 0).firstPaymentDate());
+                .isEqualTo(new CaseAnswers(document).option(0).firstPaymentDate());
     }
 
     @Test
@@ -74,7 +74,7 @@ class CalendarApiTest {
     void tellsWhatIsDueInATemporaryBuydown() {
         CaseDocument document = DemoCases.read("quarry-lane");
         for (int option = 0; option < document.options().size(); option++) {
-            long due = CaseAnswers.option(document, option).toLenderCents();
+            long due = new CaseAnswers(document).option(option).toLenderCents();
             assertThat(first(calendar(asked(CASE, json(document), option)))
                             .getDescription()
                             .getValue()

@@ -29,7 +29,7 @@ class OpenDataApiTest {
     @ValueSource(strings = {"weir-house", "tollgate-rise", "heron-mews", "cinder-hill"})
     void theScheduleAsValuesIsTheScheduleToTheCent(String name) throws IOException {
         CaseDocument document = DemoCases.read(name);
-        ScheduleView schedule = CaseAnswers.schedule(document, 0);
+        ScheduleView schedule = new CaseAnswers(document).schedule(0);
 
         List<CSVRecord> lines = lines(BEA.post("/api/open-data/schedule?option=0", json(document)), ',');
 

@@ -39,7 +39,7 @@ record ClientChanges(
         CaseDocument document = telling.document();
         OptionDocument option = document.options().get(telling.option());
         return new ClientChanges(
-                CaseAnswers.comparison(document).keptMonths(), option.terms().ratePercent(), steadyCents(option));
+                CaseAnswers.keptMonths(document), option.terms().ratePercent(), steadyCents(option));
     }
 
     /** @throws CaseException with everything that is out of its range, at its field */

@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 
 /** Turns a case document into the case that the computation knows, or refuses it with everything that is wrong. */
@@ -95,8 +96,27 @@ final class CaseReader {
                 throw new RefusedException(
                         HttpStatus.NOT_FOUND, "No such option", "The case has " + attempts.size() + " options.");
             }
-            Attempt<T> attempt = attempts.get(index);
-            return attempt.made().orElseThrow(() -> new CaseException(attempt.because()));
+            return attempts.get(index).get();
+        }
+
+        /**
+         * What was made.
+         *
+         * @throws CaseException if nothing was
+         */
+        T get() {
+            return made.orElseThrow(() -> new CaseException(because));
+        }
+
+        /**
+         * What is made of it further.
+         *
+         * @param path where what is wrong with that lies
+         */
+        <U> Attempt<U> then(String path, Function<T, U> further) {
+            Findings findings = new Findings();
+            Optional<U> result = made.flatMap(value -> findings.group(path, () -> further.apply(value)));
+            return new Attempt<>(result, made.isPresent() ? findings.all() : because);
         }
     }
 

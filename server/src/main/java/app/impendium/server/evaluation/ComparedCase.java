@@ -34,7 +34,15 @@ final class ComparedCase {
 
     /** @throws CaseException if no option has figures, with everything that is wrong */
     static ComparedCase of(CaseDocument document) {
-        List<Attempt<OptionEvaluation>> attempts = CaseReader.attempts(document, CaseEvaluator::evaluate);
+        return of(document, CaseReader.attempts(document, CaseEvaluator::evaluate));
+    }
+
+    /**
+     * The same of options that are evaluated already.
+     *
+     * @throws CaseException if none has figures, with everything that is wrong
+     */
+    static ComparedCase of(CaseDocument document, List<Attempt<OptionEvaluation>> attempts) {
         if (attempts.stream().allMatch(attempt -> attempt.made().isEmpty())) {
             List<Finding> all = attempts.stream()
                     .flatMap(attempt -> attempt.because().stream())

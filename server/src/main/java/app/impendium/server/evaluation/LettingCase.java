@@ -31,7 +31,15 @@ record LettingCase(OptionEvaluation figures, LetHome home, Percent added, Option
      * @throws CaseException if the home is not let, its rent is not known, or the option has no meaning
      */
     static LettingCase of(CaseDocument document, int option) {
-        OptionEvaluation figures = Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option);
+        return of(document, option, Attempt.madeOf(CaseReader.attempts(document, CaseEvaluator::evaluate), option));
+    }
+
+    /**
+     * The same with the figures of that option.
+     *
+     * @throws CaseException if the home is not let, or its rent is not known
+     */
+    static LettingCase of(CaseDocument document, int option, OptionEvaluation figures) {
         LetHome home = LettingReader.read(document);
         if (home.rent().isEmpty()) {
             throw CaseException.of(Field.RENT, Code.MISSING);

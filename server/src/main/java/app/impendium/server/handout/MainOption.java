@@ -20,8 +20,7 @@ final class MainOption {
     private static int cheapest(CaseDocument document) {
         return document.options().size() == 1
                 ? 0
-                : CaseAnswers.comparison(document).cheapestThen().stream()
-                        .findFirst()
-                        .orElse(0);
+                : new CaseAnswers(document)
+                        .comparison().cheapestThen().stream().findFirst().orElse(0);
     }
 }

@@ -49,7 +49,7 @@ record LoanListView(
             long paymentCents,
             LocalDate payoffDate) {
         static LoanView of(CaseDocument document) {
-            OptionView figures = CaseAnswers.option(document, 0);
+            OptionView figures = new CaseAnswers(document).option(0);
             var terms = document.options().get(0).terms();
             return new LoanView(
                     document.title(),

@@ -56,7 +56,8 @@ final class CaseCalendar {
      * @param titles what the options are called
      */
     static String of(UUID caseId, CaseDocument document, int option, List<String> titles, Instant now) {
-        OptionView figures = CaseAnswers.option(document, option);
+        CaseAnswers answers = new CaseAnswers(document);
+        OptionView figures = answers.option(option);
         Writing writing = Writing.of(document);
         String insurance = writing.words().mortgageInsurance();
         CaseCalendar days = new CaseCalendar(
@@ -65,7 +66,7 @@ final class CaseCalendar {
                 "First payment",
                 figures.firstPaymentDate(),
                 WEEK,
-                FirstPayment.words(figures, CaseAnswers.schedule(document, option), writing));
+                FirstPayment.words(figures, answers.schedule(option), writing));
         if (figures.rateEnd() != null) {
             days.add(
                     writing.words().ratePeriod() + " ends",

@@ -22,7 +22,7 @@ final class CaseTables {
 
     /** Every payment of an option, counted from 0. */
     static List<List<String>> schedule(CaseDocument document, int option) {
-        ScheduleView schedule = CaseAnswers.schedule(document, option);
+        ScheduleView schedule = new CaseAnswers(document).schedule(option);
         List<List<String>> lines = new ArrayList<>();
         lines.add(List.of(
                 "payment", "date", "amount", "interest", "principal", "extra", "mortgage insurance", "balance"));
@@ -46,7 +46,8 @@ final class CaseTables {
      * @param titles what the options are called
      */
     static List<List<String>> options(CaseDocument document, List<String> titles) {
-        List<ComparedOptionView> options = CaseAnswers.comparison(document).options();
+        List<ComparedOptionView> options =
+                new CaseAnswers(document).comparison().options();
         List<List<String>> lines = new ArrayList<>();
         lines.add(List.of(
                 "option",

@@ -7,9 +7,9 @@ import app.impendium.server.document.Convention.PayPeriod;
 import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
 import app.impendium.server.document.LimitSetDocument;
+import app.impendium.server.evaluation.AssessedView;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ReadingView;
-import app.impendium.server.evaluation.SetView;
 import app.impendium.server.workbook.Styles.Kind;
 import java.math.BigDecimal;
 import java.util.List;
@@ -25,11 +25,15 @@ final class AffordabilitySheet {
     private final SheetWriter sheet;
     private final CaseDocument document;
     private final LimitSetDocument limits;
-    private final SetView view;
+    private final AssessedView view;
     private final WorkbookOption option;
 
     AffordabilitySheet(
-            SheetWriter sheet, CaseDocument document, LimitSetDocument limits, SetView view, WorkbookOption option) {
+            SheetWriter sheet,
+            CaseDocument document,
+            LimitSetDocument limits,
+            AssessedView view,
+            WorkbookOption option) {
         this.sheet = sheet;
         this.document = document;
         this.limits = limits;

@@ -36,8 +36,9 @@ public final class CaseWorkbook {
             String author,
             OutputStream out)
             throws IOException {
-        ComparisonView comparison = CaseAnswers.comparison(document);
-        List<WorkbookOption> options = options(document, titles, comparison);
+        CaseAnswers answers = new CaseAnswers(document);
+        ComparisonView comparison = answers.comparison();
+        List<WorkbookOption> options = options(answers, titles, comparison);
         try (SXSSFWorkbook workbook = new SXSSFWorkbook(new XSSFWorkbook(), ROWS_IN_MEMORY, true)) {
             var properties = workbook.getXSSFWorkbook().getProperties().getCoreProperties();
             properties.setCreator(author);
@@ -61,7 +62,7 @@ public final class CaseWorkbook {
                                 new SheetWriter(workbook, styles, "Affordability"),
                                 document,
                                 limits.get(),
-                                CaseAnswers.affordability(document, first.place(), limits.get()),
+                                answers.affordability(first.place(), limits.get()),
                                 first)
                         .write();
             }
@@ -74,10 +75,10 @@ public final class CaseWorkbook {
         return !document.household().incomes().isEmpty() || !document.debts().isEmpty();
     }
 
-    private static List<WorkbookOption> options(CaseDocument document, List<String> titles, ComparisonView comparison) {
+    private static List<WorkbookOption> options(CaseAnswers answers, List<String> titles, ComparisonView comparison) {
         return IntStream.range(0, comparison.options().size())
                 .filter(place -> comparison.options().get(place).figures() != null)
-                .mapToObj(place -> option(place, titles.get(place), CaseAnswers.evaluation(document, place)))
+                .mapToObj(place -> option(place, titles.get(place), answers.evaluation(place)))
                 .toList();
     }
 

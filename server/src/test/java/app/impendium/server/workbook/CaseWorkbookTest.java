@@ -94,7 +94,7 @@ class CaseWorkbookTest {
         CaseDocument document = DemoCases.read("quarry-lane");
         CaseDocument longer =
                 DemoCases.changed("quarry-lane", tree -> ((ObjectNode) tree.at("/assumptions")).put("keptMonths", 131));
-        ComparisonView compared = CaseAnswers.comparison(longer);
+        ComparisonView compared = new CaseAnswers(longer).comparison();
         try (XSSFWorkbook workbook = workbook(document)) {
             named(workbook, "KEPT_MONTHS").setCellValue(131);
             workbook.getCreationHelper().createFormulaEvaluator().evaluateAll();
@@ -150,7 +150,7 @@ class CaseWorkbookTest {
     /** That payment, sums and every line of the first option are those of a case. */
     private static void assertThatItSays(XSSFWorkbook workbook, CaseDocument document) {
         workbook.getCreationHelper().createFormulaEvaluator().evaluateAll();
-        OptionEvaluation figures = CaseAnswers.evaluation(document, 0);
+        OptionEvaluation figures = new CaseAnswers(document).evaluation(0);
         Schedule schedule = figures.loan().schedule();
         assertThat(cents(named(workbook, "PAYMENT_1")))
                 .isEqualTo(schedule.payment().cents());

@@ -120,7 +120,7 @@ record InputChange(
             ObjectNode terms = (ObjectNode) tree.at("/options/" + place + "/terms");
             terms.put("amortizationMonths", terms.get("amortizationMonths").asInt() - 12);
         });
-        OptionEvaluation figures = CaseAnswers.evaluation(change.document(), place);
+        OptionEvaluation figures = new CaseAnswers(change.document()).evaluation(place);
         return change.with(figures.loan().terms().payments());
     }
 
@@ -152,7 +152,8 @@ record InputChange(
                         tree -> ((ObjectNode) tree.at(option + "/terms")).put("firstPayment", day.toString()));
             }
             case ScheduleColumns.PLANNED_EXTRA -> {
-                LocalDate day = CaseAnswers.evaluation(DemoCases.read(name), place)
+                LocalDate day = new CaseAnswers(DemoCases.read(name))
+                        .evaluation(place)
                         .loan()
                         .dates()
                         .of(line);
@@ -173,7 +174,7 @@ record InputChange(
                             "ratePercent",
                             first.get("ratePercent").decimalValue().add(new BigDecimal("0.5")));
                 });
-                OptionEvaluation figures = CaseAnswers.evaluation(change.document(), place);
+                OptionEvaluation figures = new CaseAnswers(change.document()).evaluation(place);
                 yield change.with(figures.loan().terms().rateOf(line).value().doubleValue());
             }
             default -> throw new AssertionError("no change known for " + what);

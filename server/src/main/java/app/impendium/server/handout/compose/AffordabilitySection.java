@@ -5,10 +5,10 @@ import app.impendium.server.document.DebtDocument;
 import app.impendium.server.document.HandoutDocument.Private;
 import app.impendium.server.document.HouseholdDocument.IncomeDocument;
 import app.impendium.server.document.LimitSetDocument;
+import app.impendium.server.evaluation.AssessedView;
+import app.impendium.server.evaluation.AssessedView.CountedDebtView;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ReadingView;
-import app.impendium.server.evaluation.SetView;
-import app.impendium.server.evaluation.SetView.CountedDebtView;
 import app.impendium.server.handout.content.Block;
 import app.impendium.server.handout.content.HandoutContent.SectionContent;
 import app.impendium.server.handout.content.NoteBlock;
@@ -29,7 +29,7 @@ final class AffordabilitySection {
     private final ToldCase told;
     private final Writing writing;
     private final LimitSetDocument limits;
-    private final SetView view;
+    private final AssessedView view;
     private final boolean tellsIncomes;
 
     private AffordabilitySection(ToldCase told, LimitSetDocument limits) {

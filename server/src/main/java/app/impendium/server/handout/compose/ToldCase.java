@@ -8,12 +8,12 @@ import app.impendium.server.document.HandoutDocument.Private;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.OptionDocument;
 import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.evaluation.AssessedView;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ComparisonView;
 import app.impendium.server.evaluation.LettingView;
 import app.impendium.server.evaluation.OptionView;
 import app.impendium.server.evaluation.ScheduleView;
-import app.impendium.server.evaluation.SetView;
 import app.impendium.server.evaluation.WorkingView;
 import app.impendium.server.words.MarketWords;
 import app.impendium.server.words.Writing;
@@ -25,6 +25,7 @@ final class ToldCase {
     private final Telling telling;
     private final HandoutDocument choice;
     private final Writing writing;
+    private final CaseAnswers answers;
     private final OptionView figures;
 
     /** @throws CaseException if the option that it tells of has no figures */
@@ -32,7 +33,8 @@ final class ToldCase {
         this.telling = telling;
         this.choice = telling.choice();
         this.writing = Writing.of(telling.document());
-        this.figures = CaseAnswers.option(telling.document(), telling.option());
+        this.answers = new CaseAnswers(telling.document());
+        this.figures = answers.option(telling.option());
     }
 
     CaseDocument document() {
@@ -100,15 +102,15 @@ final class ToldCase {
     }
 
     ScheduleView schedule() {
-        return CaseAnswers.schedule(document(), telling.option());
+        return answers.schedule(telling.option());
     }
 
     ComparisonView comparison() {
-        return CaseAnswers.comparison(document());
+        return answers.comparison();
     }
 
     List<WorkingView> workings() {
-        return CaseAnswers.workings(document(), telling.option());
+        return answers.workings(telling.option());
     }
 
     /** The limit set that the case is looked at with; none where the practice has none of its market. */
@@ -116,8 +118,8 @@ final class ToldCase {
         return telling.limits();
     }
 
-    SetView heldAgainst(LimitSetDocument limits) {
-        return CaseAnswers.affordability(document(), telling.option(), limits);
+    AssessedView heldAgainst(LimitSetDocument limits) {
+        return answers.affordability(telling.option(), limits);
     }
 
     /** The programme that a let home is looked at with; none where the practice has none of its market. */
@@ -126,7 +128,6 @@ final class ToldCase {
     }
 
     LettingView letting() {
-        return CaseAnswers.letting(
-                document(), telling.option(), programme().stream().toList());
+        return answers.letting(telling.option(), programme().stream().toList());
     }
 }

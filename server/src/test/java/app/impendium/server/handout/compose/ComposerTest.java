@@ -53,8 +53,8 @@ class ComposerTest {
     }
 
     private static LongStream ofLoan(CaseDocument document) {
-        OptionView figures = CaseAnswers.option(document, 0);
-        ScheduleView schedule = CaseAnswers.schedule(document, 0);
+        OptionView figures = new CaseAnswers(document).option(0);
+        ScheduleView schedule = new CaseAnswers(document).schedule(0);
         LongStream totals = LongStream.of(
                 figures.paymentCents(),
                 figures.loanCents(),
@@ -70,7 +70,8 @@ class ComposerTest {
     }
 
     private static LongStream ofOptions(CaseDocument document) {
-        List<ComparedOptionView> options = CaseAnswers.comparison(document).options();
+        List<ComparedOptionView> options =
+                new CaseAnswers(document).comparison().options();
         return options.size() == 1
                 ? LongStream.empty()
                 : options.stream()
@@ -89,7 +90,7 @@ class ComposerTest {
         String said = text(DemoCases.everything("weir-house", ScheduleBy.YEAR));
 
         Writing writing = Writing.of(document);
-        assertThat(CaseAnswers.option(document, 0).years())
+        assertThat(new CaseAnswers(document).option(0).years())
                 .extracting(YearView::interestCents)
                 .allSatisfy(cents -> assertThat(said).contains("\"" + writing.amount(cents) + "\""));
     }
