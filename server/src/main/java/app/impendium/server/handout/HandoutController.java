@@ -3,11 +3,11 @@ package app.impendium.server.handout;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.handout.pdf.Printing;
-import app.impendium.server.handout.pdf.Printing.Printed;
 import app.impendium.server.problem.EntityTag;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.spool.SpooledFile;
 import app.impendium.server.words.FileName;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -93,7 +93,7 @@ class HandoutController {
     }
 
     private ResponseEntity<InputStreamResource> printed(HandoutContent content) {
-        Printed printed = printing.print(content);
+        SpooledFile printed = printing.print(content);
         ContentDisposition name = ContentDisposition.attachment()
                 .filename(FileName.of(content.title(), content.day(), "pdf"), StandardCharsets.UTF_8)
                 .build();
@@ -101,6 +101,6 @@ class HandoutController {
                 .cacheControl(CacheControl.noStore())
                 .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
                 .contentLength(printed.bytes())
-                .body(new InputStreamResource(printed.pdf()));
+                .body(new InputStreamResource(printed.contents()));
     }
 }

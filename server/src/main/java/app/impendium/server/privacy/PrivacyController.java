@@ -7,17 +7,19 @@ import app.impendium.server.handout.Letterheads;
 import app.impendium.server.handout.content.HandoutContent.LetterheadContent;
 import app.impendium.server.handout.content.HandoutContent.Paper;
 import app.impendium.server.handout.pdf.Printing;
-import app.impendium.server.handout.pdf.Printing.Printed;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.privacy.ClientErasure.Extent;
 import app.impendium.server.privacy.ClientRecord.Kept;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
+import app.impendium.server.spool.SpooledFile;
 import app.impendium.server.words.FileName;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,8 +32,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What a client can ask of the practice: a copy of all that is kept of them, and that it is erased. */
 @RestController
@@ -41,29 +41,28 @@ class PrivacyController {
     private final Letterheads letterheads;
     private final PracticeSettings practices;
     private final Printing printing;
-    private final JsonMapper json;
 
     PrivacyController(
             ClientRecord records,
             ClientErasure erasure,
             Letterheads letterheads,
             PracticeSettings practices,
-            Printing printing,
-            JsonMapper json) {
+            Printing printing) {
         this.records = records;
         this.erasure = erasure;
         this.letterheads = letterheads;
         this.practices = practices;
         this.printing = printing;
-        this.json = json.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
     }
 
     /** All that is kept of a client, in full. */
     @Recorded(value = Action.EXPORTED, of = Kind.CLIENT)
     @GetMapping(path = "/api/clients/{id}/record", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<String> record(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
-        Kept kept = records.of(advisor, id);
-        return named(advisor, kept, "json", MediaType.APPLICATION_JSON).body(json.writeValueAsString(kept) + "\n");
+    ResponseEntity<InputStreamResource> record(@AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id)
+            throws IOException {
+        AtomicReference<Kept> kept = new AtomicReference<>();
+        SpooledFile file = SpooledFile.of(out -> kept.set(records.write(advisor, id, out)));
+        return named(advisor, kept.get(), "json", MediaType.APPLICATION_JSON, file);
     }
 
     /** The same on paper, with the latest state of each case. */
@@ -73,14 +72,12 @@ class PrivacyController {
             @AuthenticationPrincipal SignedInAdvisor advisor, @PathVariable UUID id) {
         Kept kept = records.of(advisor, id);
         LetterheadDocument letterhead = letterheads.of(advisor);
-        Printed printed = printing.print(RecordOnPaper.of(
+        SpooledFile printed = printing.print(RecordOnPaper.of(
                 kept,
                 new LetterheadContent(letterhead.name(), letterhead.address(), letterhead.logo()),
                 Paper.of(practices.market(advisor)),
                 practices.timeZone(advisor)));
-        return named(advisor, kept, "pdf", MediaType.APPLICATION_PDF)
-                .contentLength(printed.bytes())
-                .body(new InputStreamResource(printed.pdf()));
+        return named(advisor, kept, "pdf", MediaType.APPLICATION_PDF, printed);
     }
 
     /** What an erasure would take away. */
@@ -98,11 +95,16 @@ class PrivacyController {
         erasure.erase(owner, id);
     }
 
-    private ResponseEntity.BodyBuilder named(SignedInAdvisor advisor, Kept kept, String ending, MediaType type) {
+    private ResponseEntity<InputStreamResource> named(
+            SignedInAdvisor advisor, Kept kept, String ending, MediaType type, SpooledFile file) {
         LocalDate today = LocalDate.ofInstant(kept.collectedAt(), practices.timeZone(advisor));
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(FileName.of(kept.client().details().name(), today, ending), StandardCharsets.UTF_8)
                 .build();
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString());
+        return ResponseEntity.ok()
+                .contentType(type)
+                .contentLength(file.bytes())
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(new InputStreamResource(file.contents()));
     }
 }

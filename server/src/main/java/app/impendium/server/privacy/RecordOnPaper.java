@@ -91,7 +91,7 @@ final class RecordOnPaper {
     private SectionContent ofCase(KeptCase each) {
         CaseDocument document = each.document();
         Writing writing = Writing.of(document);
-        OptionView loan = CaseAnswers.option(document, 0);
+        OptionView loan = new CaseAnswers(document).option(0);
         List<Block> blocks = new ArrayList<>();
         blocks.add(new FactsBlock(List.of(
                 fact("For", document.clients().isEmpty() ? "nobody named" : document.clients()),
@@ -100,9 +100,9 @@ final class RecordOnPaper {
                 fact("Payment", writing.money(loan.paymentCents())),
                 fact("Paid off", writing.day(loan.payoffDate())),
                 fact("Options", String.valueOf(document.options().size())),
-                fact("Saved states", String.valueOf(each.states().size())),
-                fact("Hand-outs", String.valueOf(each.handOuts().size())),
-                fact("Pages for clients", String.valueOf(each.clientPages().size())))));
+                fact("Saved states", String.valueOf(each.states())),
+                fact("Hand-outs", String.valueOf(each.handOuts())),
+                fact("Pages for clients", String.valueOf(each.clientPages())))));
         if (each.shared()) {
             blocks.add(new TextBlock("This case is another client's too."));
         }

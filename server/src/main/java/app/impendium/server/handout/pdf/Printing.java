@@ -2,20 +2,15 @@ package app.impendium.server.handout.pdf;
 
 import app.impendium.server.handout.content.HandoutContent;
 import app.impendium.server.problem.Turns;
+import app.impendium.server.spool.SpooledFile;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * Prints for whoever asks, few documents at once: each keeps a processor for seconds, and much memory. What is printed waits on the disk
- * for whoever reads it, however slowly.
+ * Prints for whoever asks, few documents at once: each keeps a processor for seconds, and much memory.
  */
 @Component
 public class Printing {
@@ -32,37 +27,16 @@ public class Printing {
     }
 
     /**
-     * A printed document.
-     *
-     * @param pdf gone from the disk once it is closed
-     */
-    public record Printed(InputStream pdf, long bytes) {}
-
-    /**
      * The document of a content.
      *
      * @throws app.impendium.server.problem.BusyException if too many are printed
      * @throws app.impendium.server.problem.RefusedException if it is too long
      */
-    public Printed print(HandoutContent content) {
+    public SpooledFile print(HandoutContent content) {
         try {
-            return turns.take(() -> printed(content));
+            return turns.take(() -> SpooledFile.of(out -> PdfPrinter.print(content, out)));
         } catch (IOException full) {
             throw new UncheckedIOException(full);
-        }
-    }
-
-    private static Printed printed(HandoutContent content) throws IOException {
-        Path file = Files.createTempFile("impendium-", ".pdf");
-        try {
-            try (OutputStream out = Files.newOutputStream(file)) {
-                PdfPrinter.print(content, out);
-            }
-            long bytes = Files.size(file);
-            return new Printed(Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE), bytes);
-        } catch (IOException | RuntimeException | Error failure) {
-            Files.deleteIfExists(file);
-            throw failure;
         }
     }
 }

@@ -1,0 +1,2 @@
+/** Files that wait on the disk for whoever reads them. */
+package app.impendium.server.spool;
