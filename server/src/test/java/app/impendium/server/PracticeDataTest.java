@@ -38,7 +38,7 @@ class PracticeDataTest {
             }
         };
 
-        private final String address;
+        final String address;
         private final String member;
         private final String noun;
 

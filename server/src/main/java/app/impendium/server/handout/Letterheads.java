@@ -50,6 +50,7 @@ public class Letterheads {
      */
     @Transactional
     public KeptItem<LetterheadDocument> save(SignedInAdvisor advisor, int seenRevision, LetterheadDocument letterhead) {
+        kept.hold(advisor);
         return saved(advisor)
                 .map(saved -> kept.save(advisor, saved.id(), seenRevision, letterhead))
                 .orElseGet(() -> kept.create(advisor, letterhead));

@@ -91,6 +91,12 @@ public class KeptItems<D> {
                 .toList();
     }
 
+    /** Lets nobody else change what the practice keeps until the transaction ends: two at once would take one name, or one place. */
+    @Transactional
+    public void hold(SignedInAdvisor advisor) {
+        items.hold(advisor.practiceId());
+    }
+
     /**
      * Adds one.
      *
@@ -99,6 +105,7 @@ public class KeptItems<D> {
      */
     @Transactional
     public KeptItem<D> create(SignedInAdvisor advisor, D value) {
+        hold(advisor);
         checkRoom(advisor);
         return store(new PracticeItemRow(advisor.practiceId(), kept.kind()), advisor, value);
     }
@@ -112,6 +119,7 @@ public class KeptItems<D> {
      */
     @Transactional
     public KeptItem<D> save(SignedInAdvisor advisor, UUID id, int seenRevision, D value) {
+        hold(advisor);
         PracticeItemRow saved = findToChange(advisor, id);
         if (saved.revision() != seenRevision) {
             throw new RefusedException(
@@ -131,6 +139,7 @@ public class KeptItems<D> {
      */
     @Transactional
     public String delete(SignedInAdvisor advisor, UUID id) {
+        hold(advisor);
         PracticeItemRow gone = findToChange(advisor, id);
         gone.delete(advisor, clock.instant().truncatedTo(ChronoUnit.MILLIS));
         items.saveAndFlush(gone);
@@ -145,6 +154,7 @@ public class KeptItems<D> {
      */
     @Transactional
     public KeptItem<D> restore(SignedInAdvisor advisor, UUID id) {
+        hold(advisor);
         PracticeItemRow back = items.findWithLockByPracticeIdAndKindAndIdAndDeletedAtIsNotNull(
                         advisor.practiceId(), kept.kind(), id)
                 .orElseThrow(this::noneSuch);

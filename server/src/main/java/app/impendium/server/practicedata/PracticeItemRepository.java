@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 /** What practices keep; every query names the practice. */
 interface PracticeItemRepository extends JpaRepository<PracticeItemRow, UUID> {
@@ -29,4 +30,8 @@ interface PracticeItemRepository extends JpaRepository<PracticeItemRow, UUID> {
             UUID practiceId, ItemKind kind, String name, UUID id);
 
     long countByPracticeIdAndKindAndDeletedAtIsNull(UUID practiceId, ItemKind kind);
+
+    /** Waits until nobody else changes what the practice keeps, and keeps others waiting until the transaction ends. */
+    @Query(value = "select id from practice where id = ?1 for no key update", nativeQuery = true)
+    UUID hold(UUID practiceId);
 }
