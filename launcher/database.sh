@@ -154,4 +154,12 @@ ensure_database() {
   IMPENDIUM_DATABASE_USER=$DATABASE_USER
   IMPENDIUM_DATABASE_PASSWORD=$(cat "$CLUSTER.password")
   export IMPENDIUM_DATABASE_URL IMPENDIUM_DATABASE_USER IMPENDIUM_DATABASE_PASSWORD
+  IMPENDIUM_SECRETS_KEY=${IMPENDIUM_SECRETS_KEY:-$(secrets_key)}
+  export IMPENDIUM_SECRETS_KEY
+}
+
+# secrets_key: what seals the secrets of codes. It lies beside the database and in no backup, so that neither tells them.
+secrets_key() {
+  [ -s "$DATA/secrets.key" ] || (umask 077 && head -c 32 /dev/urandom | base64 -w 0 >"$DATA/secrets.key")
+  cat "$DATA/secrets.key"
 }

@@ -36,11 +36,13 @@ public class SecondFactor {
     private final TimeBasedOneTimePasswordGenerator codes = new TimeBasedOneTimePasswordGenerator();
     private final AdvisorRepository advisors;
     private final JdbcClient database;
+    private final Secrets secrets;
     private final Clock clock;
 
-    SecondFactor(AdvisorRepository advisors, JdbcClient database, Clock clock) {
+    SecondFactor(AdvisorRepository advisors, JdbcClient database, Secrets secrets, Clock clock) {
         this.advisors = advisors;
         this.database = database;
+        this.secrets = secrets;
         this.clock = clock;
     }
 
@@ -50,7 +52,7 @@ public class SecondFactor {
         byte[] secret = new byte[SECRET_BYTES];
         RANDOM.nextBytes(secret);
         String written = new Base32().encodeToString(secret);
-        advisor(advisorId).proposeSecret(written);
+        advisor(advisorId).proposeSecret(secrets.seal(written));
         return written;
     }
 
@@ -65,6 +67,7 @@ public class SecondFactor {
     List<String> confirm(UUID advisorId, String code) {
         Advisor advisor = advisor(advisorId);
         long step = advisor.codeProposed()
+                .flatMap(secrets::open)
                 .map(secret -> stepOf(secret, code))
                 .filter(OptionalLong::isPresent)
                 .orElseThrow(() -> RefusedException.atField(
@@ -109,7 +112,10 @@ public class SecondFactor {
                 .query(Integer.class)
                 .single();
         Advisor advisor = advisor(advisorId);
-        OptionalLong step = stepOf(advisor.codeSecret().orElseThrow(), code);
+        OptionalLong step = advisor.codeSecret()
+                .flatMap(secrets::open)
+                .map(secret -> stepOf(secret, code))
+                .orElse(OptionalLong.empty());
         if (step.isPresent() && !advisor.hasUsed(step.getAsLong())) {
             advisor.use(step.getAsLong());
         } else if (step.isPresent() || !useRecoveryCode(advisorId, code)) {
