@@ -61,3 +61,33 @@ issue_setup_code() {
   DATABASE_PORT=$(cluster_port "$CLUSTER")
   print_setup_code
 }
+
+# issue_password_link EMAIL: lets somebody choose their password once, within three days, where no mail brings them a link. The
+# database keeps only what its key hashes to.
+issue_password_link() {
+  [ -n "$1" ] || fail "Say whose: ./impendium password-link somebody@example.org"
+  prepare_data_folder
+  find_cluster postgres
+  cluster_runs "$CLUSTER" || fail "Impendium is not running." "Start it first: ./impendium start"
+  DATABASE_PORT=$(cluster_port "$CLUSTER")
+  local key hash found
+  key=$(head -c 32 /dev/urandom | base64 -w 0 | tr '+/' '-_' | tr -d '=')
+  hash=$(printf '%s' "$key" | sha256sum | cut -d' ' -f1)
+  found=$(run_sql "$CLUSTER" impendium \
+    "insert into password_link (advisor_id, practice_id, key_hash, ends_at)
+     select id, practice_id, decode('$hash', 'hex'), now() + interval '3 days' from advisor
+     where lower(email) = lower('${1//\'/\'\'}') and left_at is null
+     on conflict (advisor_id) do update set key_hash = excluded.key_hash, ends_at = excluded.ends_at
+     returning 1")
+  [ "$found" = 1 ] || fail "Nobody works here who signs in with '$1'."
+  say "  $1 chooses a password at $(password_page)#$key   (good once, for three days)"
+}
+
+password_page() {
+  if [ -n "${IMPENDIUM_PUBLIC_ADDRESS:-}" ]; then
+    printf '%s' "${IMPENDIUM_PUBLIC_ADDRESS%/}"
+  elif server_pid >/dev/null; then
+    server_url
+  fi
+  printf '/password'
+}

@@ -56,7 +56,8 @@ prepare_to_serve() {
   unpack_application
   start_cluster postgres
   ensure_database impendium
-  export IMPENDIUM_PORT
+  IMPENDIUM_PUBLIC_ADDRESS=${IMPENDIUM_PUBLIC_ADDRESS:-http://${IMPENDIUM_ADDRESS:-127.0.0.1}:$IMPENDIUM_PORT}
+  export IMPENDIUM_PORT IMPENDIUM_PUBLIC_ADDRESS
   IMPENDIUM_BACKUP_COMMAND=${IMPENDIUM_BACKUP_COMMAND-"IMPENDIUM_DATA='$DATA' '$HOME_FOLDER/impendium' backup"}
   export IMPENDIUM_BACKUP_COMMAND
 }

@@ -7,7 +7,7 @@ export const peopleQuery = queryOptions({
   queryFn: async ({ signal }) => dataOf(await api.GET('/api/people', { signal })),
 })
 
-/** What the simulated mail box would have sent; for owners. */
+/** Mail to the practice's people; for owners. */
 export const sentMailQuery = queryOptions({
   queryKey: ['sent-mail'],
   queryFn: async ({ signal }) => dataOf(await api.GET('/api/sent-mail', { signal })),

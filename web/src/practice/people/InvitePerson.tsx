@@ -23,10 +23,9 @@ export function InvitePerson({ close }: { close: () => void }) {
       ]),
   })
   if (inviting.data) {
-    const { person, key } = inviting.data
     return (
       <section aria-label="Invite somebody" className="mt-4">
-        <PasswordLink words={`${person.name} is invited.`} linkKey={key} />
+        <PasswordLink words={`${inviting.data.person.name} is invited.`} invited={inviting.data} />
         <p className="mt-2">
           <TextButton onClick={close}>Done</TextButton>
         </p>

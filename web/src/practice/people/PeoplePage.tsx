@@ -7,7 +7,7 @@ import { PracticeFrame } from '../PracticeFrame'
 import { InvitePerson } from './InvitePerson'
 import { PersonEditor } from './PersonEditor'
 import { PersonLine } from './PersonLine'
-import { SimulatedMail } from './SimulatedMail'
+import { MailToPeople } from './MailToPeople'
 
 /** Who works in the practice, and what they may do. */
 export function PeoplePage() {
@@ -41,7 +41,7 @@ export function PeoplePage() {
           </li>
         ))}
       </ul>
-      {isOwner && <SimulatedMail />}
+      {isOwner && <MailToPeople />}
     </PracticeFrame>
   )
 }

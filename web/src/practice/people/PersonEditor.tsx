@@ -114,7 +114,7 @@ export function PersonEditor({ person, close }: { person: Person; close: () => v
         <div className="mt-3">
           <PasswordLink
             words="Their password stays as it is until they choose another."
-            linkKey={sending.data.key}
+            invited={sending.data}
           />
         </div>
       )}

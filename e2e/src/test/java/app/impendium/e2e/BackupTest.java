@@ -64,6 +64,7 @@ class BackupTest {
             try (ApplicationProcess application =
                     ApplicationProcess.start(database(here, "ensure_database impendium"))) {
                 before = allCases(browser, application);
+                theMachineLetsSomebodyIn(browser, application);
                 Outcome backup = here.run("back_up '" + file + "'");
                 assertThat(backup.status()).as(backup.output()).isZero();
             }
@@ -99,6 +100,20 @@ class BackupTest {
             assertThat(again.status()).as(again.output()).isZero();
             assertThat(again.output()).endsWith("the instance has ended\n0\n15\n");
             whatCannotBeReadLeavesAllAsItWas(file);
+        }
+    }
+
+    private void theMachineLetsSomebodyIn(Browser browser, ApplicationProcess application) {
+        assertThat(here.run("issue_password_link \"no'body@example.org\"").output())
+                .contains("Nobody works here who signs in with 'no'body@example.org'.");
+        String told =
+                here.run("issue_password_link Tobias@ostrander-pell.example").output();
+        assertThat(told).containsPattern("/password#[\\w-]{43} ");
+        String link = told.replaceAll("(?s).*(/password#[\\w-]{43}).*", "$1");
+        try (var context = browser.newContext(new Browser.NewContextOptions().setBaseURL(application.url()))) {
+            Page page = context.newPage();
+            page.navigate(link);
+            assertThat(page.getByText("Tobias Pell, Ostrander & Pell")).isVisible();
         }
     }
 

@@ -55,6 +55,22 @@ class EmptyInstallationTest {
         assertThat(exactly(page, "Password")).hasAttribute("type", "text");
         button(page, "Set up the practice").click();
         assertThat(page.getByText("No cases yet. Create the first one.")).isVisible();
+        invite(page);
+    }
+
+    /** Without a mail server the link is for whoever has the machine, and for no owner to use in somebody's name. */
+    private static void invite(Page page) {
+        page.navigate("/practice/people");
+        button(page, "Invite somebody").click();
+        type(page, "Name", "Ivo Reed");
+        type(page, "Email", "ivo@heron-reeds.example");
+        button(page, "Invite").click();
+        assertThat(page.getByText("prints their link: ./impendium password-link ivo@heron-reeds.example"))
+                .isVisible();
+        assertThat(page.getByTestId("password-address")).hasCount(0);
+        page.reload();
+        assertThat(page.getByText("Join Heron Reeds in Impendium")).isVisible();
+        assertThat(page.getByText("not sent")).isVisible();
     }
 
     private static void signIn(Page page) {

@@ -1,7 +1,7 @@
 package app.impendium.server.account;
 
 import app.impendium.server.mail.Mail;
-import app.impendium.server.mail.Mailer;
+import app.impendium.server.mail.Outbox;
 import app.impendium.server.problem.RefusedException;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -15,15 +15,15 @@ class OwnAccount {
     private final PasswordRules rules;
     private final SecondFactor secondFactor;
     private final SignInAttempts attempts;
-    private final Mailer mailer;
+    private final Outbox outbox;
 
     OwnAccount(
-            Advisors advisors, PasswordRules rules, SecondFactor secondFactor, SignInAttempts attempts, Mailer mailer) {
+            Advisors advisors, PasswordRules rules, SecondFactor secondFactor, SignInAttempts attempts, Outbox outbox) {
         this.advisors = advisors;
         this.rules = rules;
         this.secondFactor = secondFactor;
         this.attempts = attempts;
-        this.mailer = mailer;
+        this.outbox = outbox;
     }
 
     @Transactional(readOnly = true)
@@ -101,7 +101,7 @@ class OwnAccount {
     }
 
     private void tell(SignedInAdvisor advisor, String subject, String what) {
-        mailer.send(
+        outbox.send(
                 advisor.practiceId(),
                 new Mail(
                         advisor.email(),

@@ -1,2 +1,2 @@
-/** Mail to people of a practice, for which a simulated mail box stands in. */
+/** Mail to people of a practice, by a mail server where there is one; in the demo a simulated mail box stands in. */
 package app.impendium.server.mail;

@@ -8,7 +8,8 @@ import app.impendium.server.account.Role;
 import app.impendium.server.account.SecondFactor;
 import app.impendium.server.account.SignedInAdvisor;
 import app.impendium.server.mail.Mail;
-import app.impendium.server.mail.Mailer;
+import app.impendium.server.mail.Outbox;
+import app.impendium.server.mail.Outbox.Way;
 import app.impendium.server.practice.PracticeSettings;
 import app.impendium.server.problem.RefusedException;
 import java.time.Clock;
@@ -28,7 +29,8 @@ class People {
     private final OpenSessions sessions;
     private final SecondFactor secondFactor;
     private final PracticeSettings practices;
-    private final Mailer mailer;
+    private final Outbox outbox;
+    private final PublicAddress address;
     private final Clock clock;
 
     People(
@@ -37,14 +39,16 @@ class People {
             OpenSessions sessions,
             SecondFactor secondFactor,
             PracticeSettings practices,
-            Mailer mailer,
+            Outbox outbox,
+            PublicAddress address,
             Clock clock) {
         this.advisors = advisors;
         this.links = links;
         this.sessions = sessions;
         this.secondFactor = secondFactor;
         this.practices = practices;
-        this.mailer = mailer;
+        this.outbox = outbox;
+        this.address = address;
         this.clock = clock;
     }
 
@@ -54,17 +58,20 @@ class People {
         return advisors.ofPractice(asking.practiceId());
     }
 
-    /** Somebody invited, and the link by which they choose their password. */
-    record Invited(Person person, PasswordLink link) {}
+    /**
+     * Somebody invited, and the link by which they choose their password.
+     *
+     * @param way how the link reaches them
+     */
+    record Invited(Person person, PasswordLink link, Way way) {}
 
     /**
      * Adds somebody, and sends them a link to choose their password.
      *
-     * @param home the address of the application, which the link begins with
      * @throws RefusedException if the email is another's
      */
     @Transactional
-    Invited invite(SignedInAdvisor owner, String name, String email, Role role, String home) {
+    Invited invite(SignedInAdvisor owner, String name, String email, Role role) {
         if (advisors.ofPractice(owner.practiceId()).size() >= MOST_PEOPLE) {
             throw new RefusedException(
                     HttpStatus.CONFLICT, "Too many people", "A practice has at most " + MOST_PEOPLE + " people.");
@@ -77,17 +84,13 @@ class People {
                 Choose your password here, within three days:
                 %s
                 """.formatted(
-                        owner.name(), practices.name(owner), address(home, link)));
-        return new Invited(invited, link);
+                        owner.name(), practices.name(owner), address.of(link)));
+        return new Invited(invited, link, outbox.way());
     }
 
-    /**
-     * Sends somebody a new link to choose a password, because they lost theirs or never used the first.
-     *
-     * @param home the address of the application, which the link begins with
-     */
+    /** Sends somebody a new link to choose a password, because they lost theirs or never used the first. */
     @Transactional
-    Invited sendPasswordLink(SignedInAdvisor owner, UUID id, String home) {
+    Invited sendPasswordLink(SignedInAdvisor owner, UUID id) {
         Person person = working(owner, id);
         PasswordLink link = links.issue(owner.practiceId(), id);
         send(owner, person, "Choose a new password for Impendium", """
@@ -95,8 +98,8 @@ class People {
                 %s
 
                 Your password stays as it is until you use it.
-                """.formatted(owner.name(), address(home, link)));
-        return new Invited(person, link);
+                """.formatted(owner.name(), address.of(link)));
+        return new Invited(person, link, outbox.way());
     }
 
     /**
@@ -175,10 +178,6 @@ class People {
     }
 
     private void send(SignedInAdvisor owner, Person to, String subject, String words) {
-        mailer.send(owner.practiceId(), new Mail(to.email(), subject, words));
-    }
-
-    private static String address(String home, PasswordLink link) {
-        return home + "/password#" + link.key();
+        outbox.send(owner.practiceId(), new Mail(to.email(), subject, words));
     }
 }

@@ -5,13 +5,15 @@ import app.impendium.server.account.Person;
 import app.impendium.server.account.PersonFields;
 import app.impendium.server.account.Role;
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.mail.Outbox;
+import app.impendium.server.mail.Outbox.Way;
 import app.impendium.server.mail.SentMail;
-import app.impendium.server.mail.SimulatedMailbox;
 import app.impendium.server.people.People.Invited;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
 import app.impendium.server.recorded.Recorded;
 import app.impendium.server.recorded.RecordedNote;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -25,17 +27,16 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The people of the signed-in advisor's practice: everybody sees them, owners decide. */
 @RestController
 class PeopleController {
     private final People people;
-    private final SimulatedMailbox mailbox;
+    private final Outbox outbox;
 
-    PeopleController(People people, SimulatedMailbox mailbox) {
+    PeopleController(People people, Outbox outbox) {
         this.people = people;
-        this.mailbox = mailbox;
+        this.outbox = outbox;
     }
 
     @GetMapping("/api/people")
@@ -46,14 +47,20 @@ class PeopleController {
     record NewPerson(String name, String email, Role role) {}
 
     /**
-     * Somebody with the link by which they choose their password.
+     * Somebody who was made a link by which they choose their password.
      *
-     * @param key told this once; the link is /password with the key behind the number sign
+     * @param way how the link reaches them; where it does not, a command on the machine tells one
+     * @param key told this once, and only where mail is shown for all is made up; the link is /password with the key behind the number
+     *     sign
      */
-    record InvitedView(Person person, String key, Instant endsAt) {
+    record InvitedView(
+            Person person, Way way, @Schema(nullable = true) String key, Instant endsAt) {
         static InvitedView of(Invited invited) {
             return new InvitedView(
-                    invited.person(), invited.link().key(), invited.link().endsAt());
+                    invited.person(),
+                    invited.way(),
+                    invited.way() == Way.SHOWN ? invited.link().key() : null,
+                    invited.link().endsAt());
         }
     }
 
@@ -64,7 +71,7 @@ class PeopleController {
     InvitedView invite(@AuthenticationPrincipal SignedInAdvisor owner, @RequestBody NewPerson wanted) {
         String name = PersonFields.name(wanted.name());
         String email = PersonFields.email(wanted.email());
-        return InvitedView.of(people.invite(owner, name, email, PersonFields.role(wanted.role()), home()));
+        return InvitedView.of(people.invite(owner, name, email, PersonFields.role(wanted.role())));
     }
 
     record ChangedPerson(String name, Role role) {}
@@ -113,7 +120,7 @@ class PeopleController {
     @Recorded(value = Action.CHANGED, of = Kind.PERSON)
     @PostMapping("/api/people/{id}/password-link")
     InvitedView passwordLink(@AuthenticationPrincipal SignedInAdvisor owner, @PathVariable UUID id) {
-        return InvitedView.of(people.sendPasswordLink(owner, id, home()));
+        return InvitedView.of(people.sendPasswordLink(owner, id));
     }
 
     /** Lets somebody who lost what told them codes in by their password alone. */
@@ -124,14 +131,10 @@ class PeopleController {
         return people.dropSecondFactor(owner, id);
     }
 
-    /** What the simulated mail box would have sent for the practice, the latest first. */
+    /** Mail to the practice's people, the latest first. */
     @OwnersOnly
     @GetMapping("/api/sent-mail")
     List<SentMail> sentMail(@AuthenticationPrincipal SignedInAdvisor owner) {
-        return mailbox.of(owner.practiceId());
-    }
-
-    private static String home() {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
+        return outbox.of(owner.practiceId());
     }
 }
