@@ -4,6 +4,7 @@ import { practiceQuery, savePractice } from '../api/practice'
 import { sessionQuery, useIsOwner } from '../app/session'
 import { MARKETS, type Market } from '../format/market'
 import { BackupState } from './BackupState'
+import { JobsState } from './JobsState'
 import { MARKET_NOTES } from './marketNotes'
 import { PracticeFrame } from './PracticeFrame'
 import { PracticeHistory } from './PracticeHistory'
@@ -87,6 +88,7 @@ export function PracticePage() {
       )}
       {chosen.data && <PracticeHistory latest={chosen.data} />}
       {isOwner && <BackupState />}
+      {isOwner && <JobsState />}
     </PracticeFrame>
   )
 }

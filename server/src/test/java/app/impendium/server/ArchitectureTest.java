@@ -29,22 +29,24 @@ class ArchitectureTest {
             Map.entry("", Set.of()),
             Map.entry("problem", Set.of("core")),
             Map.entry("document", Set.of("core")),
-            Map.entry("mail", Set.of()),
+            Map.entry("mail", Set.of("jobs")),
+            Map.entry("spool", Set.of()),
             Map.entry("presence", Set.of("account", "casefile", "problem")),
             Map.entry("recorded", Set.of()),
-            Map.entry("audit", Set.of("account", "practice", "recorded", "csv", "search", "problem", "core")),
+            Map.entry("jobs", Set.of()),
+            Map.entry("audit", Set.of("jobs", "account", "practice", "recorded", "csv", "search", "problem", "core")),
             Map.entry("search", Set.of("problem")),
             Map.entry("client", Set.of("recorded", "account", "search", "problem")),
-            Map.entry("backup", Set.of("account")),
+            Map.entry("backup", Set.of("jobs", "account")),
             Map.entry("account", Set.of("recorded", "mail", "problem")),
             Map.entry("people", Set.of("recorded", "account", "mail", "practice", "problem")),
-            Map.entry("practice", Set.of("practicedata", "recorded", "account", "document", "problem")),
+            Map.entry("practice", Set.of("jobs", "practicedata", "recorded", "account", "document", "problem")),
             Map.entry("evaluation", Set.of("document", "outside", "problem", "core")),
             Map.entry("outside", Set.of("document", "core")),
             Map.entry(
                     "estimate", Set.of("account", "practice", "document", "evaluation", "outside", "problem", "core")),
             Map.entry("csv", Set.of("problem", "core")),
-            Map.entry("practicedata", Set.of("account", "problem")),
+            Map.entry("practicedata", Set.of("jobs", "account", "problem")),
             Map.entry(
                     "rates",
                     Set.of(
@@ -67,6 +69,7 @@ class ArchitectureTest {
                     Set.of(
                             "practicedata",
                             "recorded",
+                            "jobs",
                             "audit",
                             "account",
                             "practice",
@@ -107,6 +110,7 @@ class ArchitectureTest {
                             "words",
                             "lending",
                             "casefile",
+                            "spool",
                             "problem",
                             "core")),
             Map.entry(
@@ -143,6 +147,7 @@ class ArchitectureTest {
                             "evaluation",
                             "handout",
                             "recorded",
+                            "spool",
                             "words")),
             Map.entry("frontend", Set.of("problem")));
 

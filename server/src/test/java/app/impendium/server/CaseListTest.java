@@ -11,6 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -59,6 +60,25 @@ class CaseListTest {
             own.delete("/api/limit-sets/" + set.get("id").asString());
         }
         awaitTitles(own, "limits=UNKNOWN", 3);
+    }
+
+    @Test
+    void aCaseThatCannotBeReadKeepsNoOtherWaiting() {
+        Client own = Client.ofOwnPractice("Ida Brandt", "ida@list-unreadable.example");
+        own.post("/api/limit-sets/starting?market=US", "");
+        String broken = idOf(created(own, GoldenHouseholds.earning("19000.00").put("title", "Broken")));
+        created(own, GoldenHouseholds.earning("19000.00").put("title", "Much"));
+        RunningServer.bean(JdbcClient.class)
+                .sql("update case_file set document = '{\"format\": 0}' where id = ?::uuid")
+                .param(broken)
+                .update();
+
+        for (JsonNode set : own.get("/api/limit-sets").body()) {
+            own.delete("/api/limit-sets/" + set.get("id").asString());
+        }
+
+        awaitTitles(own, "limits=UNKNOWN", 1);
+        assertThat(titles(own, "limits=UNKNOWN")).containsExactly("Much");
     }
 
     @Test

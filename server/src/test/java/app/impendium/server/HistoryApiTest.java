@@ -96,7 +96,7 @@ class HistoryApiTest {
         age(address, "revision <= 3", 61);
         age(address, "revision between 4 and 7", 45);
 
-        RunningServer.bean(StateThinning.class).thin();
+        RunningServer.bean(StateThinning.class).run();
 
         assertThat(titles(history(address, 0)))
                 .containsExactly("Old Mill 8", "Old Mill 7", "Old Mill 6", "Old Mill 4", "Old Mill 3", "Old Mill 0");

@@ -4,12 +4,15 @@ import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
 
 /** Keeps sessions in the database, so that any instance knows who is signed in. They end after half a day unused, and after a day in any case. */
 @Configuration
-@EnableJdbcHttpSession(maxInactiveIntervalInSeconds = SessionStorage.HALF_A_DAY_SECONDS)
+@EnableJdbcHttpSession(
+        maxInactiveIntervalInSeconds = SessionStorage.HALF_A_DAY_SECONDS,
+        cleanupCron = Scheduled.CRON_DISABLED)
 class SessionStorage {
     static final int HALF_A_DAY_SECONDS = 12 * 60 * 60;
 

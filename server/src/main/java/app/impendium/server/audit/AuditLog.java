@@ -1,21 +1,25 @@
 package app.impendium.server.audit;
 
 import app.impendium.server.account.SignedInAdvisor;
+import app.impendium.server.jobs.Job;
+import app.impendium.server.jobs.JobName;
 import app.impendium.server.recorded.Action;
 import app.impendium.server.recorded.Kind;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedule;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps who did what, for two years. */
 @Component
-public class AuditLog {
+public class AuditLog implements Job {
     /** What somebody does again within this time is counted, not told again: each pause in typing saves a case. */
     private static final Duration SAME = Duration.ofMinutes(15);
 
@@ -71,9 +75,18 @@ public class AuditLog {
         }
     }
 
-    /** Runs each night. */
-    @Scheduled(cron = "0 3 4 * * *")
-    void letGo() {
+    @Override
+    public JobName name() {
+        return JobName.LOG;
+    }
+
+    @Override
+    public Schedule schedule() {
+        return Schedules.daily(LocalTime.of(4, 3));
+    }
+
+    @Override
+    public void run() {
         database.sql("delete from audit_entry where last_at < ?")
                 .param(Timestamp.from(clock.instant().minus(Duration.ofDays(KEPT_DAYS))))
                 .update();

@@ -1,5 +1,9 @@
 package app.impendium.server.backup;
 
+import app.impendium.server.jobs.Job;
+import app.impendium.server.jobs.JobName;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedule;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
 import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
 import java.io.IOException;
@@ -9,41 +13,30 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
-import java.time.ZonedDateTime;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Has a backup made each night by a command of whoever runs the application; without one, none is made. A machine that is off at
- * night makes it up when it is on.
+ * night makes it up when it is on: a job whose time is past is done at once.
  */
 @Component
-class DailyBackup {
-    private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
-    private static final LocalTime FROM = LocalTime.of(2, 0);
+class DailyBackup implements Job {
+    private static final LocalTime AT = LocalTime.of(2, 0);
     private static final int MOST_SAID_CHARACTERS = 500;
-    /** Any number that nothing else locks by. */
-    private static final long LOCK = 4_170_226_001L;
 
     private final JdbcClient database;
-    private final TransactionTemplate transaction;
     private final Clock clock;
     private final String command;
 
     DailyBackup(
             JdbcClient database,
-            TransactionTemplate transaction,
             Clock clock,
             @Value("${impendium.backup-command}") String command,
             MeterRegistry metrics) {
         this.database = database;
-        this.transaction = transaction;
         this.clock = clock;
         this.command = command;
         Gauge.builder("impendium.backup.age", this, DailyBackup::secondsSinceSuccess)
@@ -58,20 +51,19 @@ class DailyBackup {
                 .orElse(Double.NaN);
     }
 
-    /** Looks each hour whether the backup of the day is still to be made; of several instances one makes it. */
-    @Scheduled(initialDelayString = "PT5M", fixedDelayString = "PT1H")
-    void makeUp() {
-        if (!command.isBlank()) {
-            transaction.executeWithoutResult(status -> {
-                boolean isOurs = database.sql("select pg_try_advisory_xact_lock(?)")
-                        .param(LOCK)
-                        .query(Boolean.class)
-                        .single();
-                if (isOurs && lastSuccess().filter(at -> !at.isBefore(due())).isEmpty()) {
-                    run();
-                }
-            });
-        }
+    @Override
+    public JobName name() {
+        return JobName.BACKUP;
+    }
+
+    @Override
+    public boolean isOn() {
+        return !command.isBlank();
+    }
+
+    @Override
+    public Schedule schedule() {
+        return Schedules.daily(AT);
     }
 
     /** What came of them so far. */
@@ -83,14 +75,7 @@ class DailyBackup {
                 .query(String.class)
                 .optional()
                 .orElse(null);
-        return new BackupView(!command.isBlank(), last.orElse(null), problem);
-    }
-
-    /** The last moment from which on there should have been one. */
-    private Instant due() {
-        ZonedDateTime now = ZonedDateTime.now(clock);
-        ZonedDateTime today = now.with(FROM);
-        return (now.isBefore(today) ? today.minusDays(1) : today).toInstant();
+        return new BackupView(isOn(), last.orElse(null), problem);
     }
 
     private Optional<Instant> lastSuccess() {
@@ -100,7 +85,9 @@ class DailyBackup {
                 .map(Timestamp::toInstant);
     }
 
-    private void run() {
+    /** @throws IllegalStateException if the command fails */
+    @Override
+    public void run() {
         boolean succeeded = false;
         String said;
         try {
@@ -113,12 +100,8 @@ class DailyBackup {
         } catch (IOException e) {
             said = "The command cannot be run.";
         } catch (InterruptedException e) {
-            // The application ends: the next start makes it up.
             Thread.currentThread().interrupt();
-            return;
-        }
-        if (!succeeded) {
-            LOG.error("The backup of the day failed: {}", said);
+            throw new IllegalStateException("The application ended during the backup: the next start makes it up.", e);
         }
         database.sql("insert into backup_run (finished_at, succeeded, said) values (?, ?, ?)")
                 .params(
@@ -126,5 +109,8 @@ class DailyBackup {
                         succeeded,
                         said.substring(Math.max(0, said.length() - MOST_SAID_CHARACTERS)))
                 .update();
+        if (!succeeded) {
+            throw new IllegalStateException("The backup of the day failed: " + said);
+        }
     }
 }

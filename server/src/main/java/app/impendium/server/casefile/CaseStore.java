@@ -220,7 +220,8 @@ public class CaseStore {
     /** Nothing of the database is held meanwhile: a case may take seconds. */
     private Judged judge(SignedInAdvisor advisor, CaseDocument document) {
         CaseEvaluation figures = DocumentEvaluator.evaluate(document);
-        return new Judged(document, figures, standings.judge(advisor.practiceId(), document, figures));
+        return new Judged(
+                document, figures, CaseStandings.judge(standings.rules(advisor.practiceId()), document, figures));
     }
 
     private CaseView store(SavedCase target, SignedInAdvisor advisor, Judged judged) {

@@ -1,17 +1,21 @@
 package app.impendium.server.casefile;
 
+import app.impendium.server.jobs.Job;
+import app.impendium.server.jobs.JobName;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedule;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalTime;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** Lets deleted cases go for good after thirty days, with their states, what was handed out and their clients' pages. */
 @Component
-class DeletedCases {
+class DeletedCases implements Job {
     /** How long a deleted case can be had back. */
     static final Duration KEPT_FOR = Duration.ofDays(30);
 
@@ -25,9 +29,18 @@ class DeletedCases {
         this.clock = clock;
     }
 
-    /** Runs each night; where several instances do at once, the second finds nothing left to do. */
-    @Scheduled(cron = "0 43 3 * * *")
-    void letGo() {
+    @Override
+    public JobName name() {
+        return JobName.DELETED_CASES;
+    }
+
+    @Override
+    public Schedule schedule() {
+        return Schedules.daily(LocalTime.of(3, 43));
+    }
+
+    @Override
+    public void run() {
         int gone = database.sql("delete from case_file where deleted_at < ?")
                 .param(Timestamp.from(clock.instant().minus(KEPT_FOR)))
                 .update();

@@ -1,23 +1,24 @@
 package app.impendium.server.casefile;
 
+import app.impendium.server.jobs.Job;
+import app.impendium.server.jobs.JobName;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedule;
+import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalTime;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.scheduling.annotation.EnableScheduling;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Of the states older than thirty days, keeps the last of each day (in UTC) and lets the others go. The first of a case, those
  * with a name, and those that a hand-out or a client's page was made from are never let go.
  */
 @Component
-public class StateThinning {
+public class StateThinning implements Job {
     private static final Logger LOG = LoggerFactory.getLogger(StateThinning.class);
     private static final Duration ALL_KEPT_FOR = Duration.ofDays(30);
 
@@ -29,14 +30,18 @@ public class StateThinning {
         this.clock = clock;
     }
 
-    @Configuration
-    @EnableScheduling
-    static class EachNight {}
+    @Override
+    public JobName name() {
+        return JobName.STATES;
+    }
 
-    /** Runs each night; where several instances do at once, the second finds nothing left to do. */
-    @Scheduled(cron = "0 23 3 * * *")
-    @Transactional
-    public void thin() {
+    @Override
+    public Schedule schedule() {
+        return Schedules.daily(LocalTime.of(3, 23));
+    }
+
+    @Override
+    public void run() {
         int gone = database.sql("""
                         delete from case_state state using (
                             select id, row_number() over (

@@ -1,6 +1,7 @@
 package app.impendium.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.impendium.server.RunningServer;
 import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
@@ -9,12 +10,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.transaction.support.TransactionTemplate;
 
 class DailyBackupTest {
     private static final JdbcClient DATABASE = RunningServer.bean(JdbcClient.class);
@@ -28,37 +30,33 @@ class DailyBackupTest {
     }
 
     @Test
-    void isMadeOnceFromTwoAtNightOn() throws IOException {
-        String command = "echo made >> " + folder.resolve("runs");
+    void isMadeEachNight() throws IOException {
+        DailyBackup backup = at("2026-11-24T02:00:30Z", "echo made >> " + folder.resolve("runs"));
+        backup.run();
 
-        at("2026-11-24T01:59:00Z", command).makeUp();
-        assertThat(runs()).as("the one of the day before").isEqualTo(1);
-        at("2026-11-24T02:30:00Z", command).makeUp();
-        at("2026-11-24T23:00:00Z", command).makeUp();
-        at("2026-11-25T01:00:00Z", command).makeUp();
-        assertThat(runs()).isEqualTo(2);
-        at("2026-11-25T09:00:00Z", command).makeUp();
-        assertThat(runs()).as("made up by day").isEqualTo(3);
-        assertThat(at("2026-11-25T10:00:00Z", command).state())
-                .isEqualTo(new BackupView(true, Instant.parse("2026-11-25T09:00:00Z"), null));
+        assertThat(runs()).isEqualTo(1);
+        assertThat(backup.state()).isEqualTo(new BackupView(true, Instant.parse("2026-11-24T02:00:30Z"), null));
+        assertThat(backup.schedule()
+                        .getInitialExecutionTime(Instant.now())
+                        .atZone(ZoneId.systemDefault())
+                        .toLocalTime())
+                .isEqualTo(LocalTime.of(2, 0));
     }
 
     @Test
-    void isTriedAgainUntilItSucceedsAndTellsWhyItDidNot() throws IOException {
-        at("2026-11-24T03:00:00Z", "true").makeUp();
-        String fails = "echo tried >> " + folder.resolve("runs") + "; echo 'The disk is full.'; exit 1";
-        at("2026-11-25T03:00:00Z", fails).makeUp();
-        at("2026-11-25T04:00:00Z", fails).makeUp();
+    void tellsWhyItFailedSoThatItIsTriedAgain() {
+        at("2026-11-24T02:00:00Z", "true").run();
+        DailyBackup failing = at("2026-11-25T02:00:00Z", "echo 'The disk is full.'; exit 1");
 
-        assertThat(runs()).isEqualTo(2);
-        assertThat(at("2026-11-25T05:00:00Z", fails).state())
-                .isEqualTo(new BackupView(true, Instant.parse("2026-11-24T03:00:00Z"), "The disk is full."));
+        assertThatThrownBy(failing::run).hasMessage("The backup of the day failed: The disk is full.");
+        assertThat(failing.state())
+                .isEqualTo(new BackupView(true, Instant.parse("2026-11-24T02:00:00Z"), "The disk is full."));
     }
 
     @Test
     void isOffWithoutACommand() {
         DailyBackup off = at("2026-11-25T03:00:00Z", " ");
-        off.makeUp();
+        assertThat(off.isOn()).isFalse();
 
         assertThat(off.state()).isEqualTo(new BackupView(false, null, null));
     }
@@ -71,10 +69,6 @@ class DailyBackupTest {
 
     private static DailyBackup at(String moment, String command) {
         return new DailyBackup(
-                DATABASE,
-                RunningServer.bean(TransactionTemplate.class),
-                Clock.fixed(Instant.parse(moment), ZoneOffset.UTC),
-                command,
-                new SimpleMeterRegistry());
+                DATABASE, Clock.fixed(Instant.parse(moment), ZoneOffset.UTC), command, new SimpleMeterRegistry());
     }
 }
