@@ -30,6 +30,8 @@ soak_all() {
   note_memory
   say "The costliest questions"
   soak SoakCost "$(soaked_url 0)"
+  say "Printers, lists, slow bodies, clients' pages and logos beside advisors"
+  soak SoakCrowd "$(soaked_url 0)"
   say "A large practice beside a small one"
   soak SoakSize "$(soaked_url 0)"
   say "$application_kills kills of the application and $database_kills of the database during saves"

@@ -15,12 +15,12 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Ten thousand bodies that somebody got wrong: what each address takes, with members that are changed, taken away, doubled or cut
- * off, sent to every address that takes a body. None may be answered with 500, none may take more than two seconds. Run by
+ * Twenty thousand bodies that somebody got wrong: what each address takes, with members that are changed, taken away, doubled or cut
+ * off, sent to every address that takes a body, every fourth with a query that somebody got wrong. None may be answered with 500, none may take more than two seconds. Run by
  * ./impendium soak.
  */
 final class SoakBodies {
-    private static final int BODIES = 10_000;
+    private static final int BODIES = 20_000;
     private static final Duration LONGEST = Duration.ofSeconds(2);
     private static final long SEED = 20_261_127L;
     private static final List<String> STRANGE = List.of(
@@ -40,7 +40,22 @@ final class SoakBodies {
             "[[[[[[]]]]]]",
             "\"US\"",
             "{\"percent\": 1}",
+            "1E2147483648",
+            "-1E-2147483648",
+            "\" =2+2\"",
+            "\"＝2+2\"",
+            "\"\u200b\"",
             "99999999999");
+    private static final List<String> QUERIES = List.of(
+            "?search=%25",
+            "?search=%ff",
+            "?option=%00",
+            "?option=9999999999",
+            "?from=-1",
+            "?market=%C3%A9",
+            "?limit=1E2147483648",
+            "?%f0%28=%f0%28",
+            "?" + "a=b&".repeat(500));
 
     private final Random random = new Random(SEED);
     private final SoakClient client;
@@ -69,6 +84,9 @@ final class SoakBodies {
                     .replace("{percent}", "5.5")
                     .replace("{compounding}", "MONTHLY")
                     .replaceAll("\\{\\w+}", UUID.randomUUID().toString());
+            if (random.nextInt(4) == 0) {
+                path = path.replaceAll("[?].*", "") + QUERIES.get(random.nextInt(QUERIES.size()));
+            }
             String body = mutated(address.body());
             long start = System.nanoTime();
             HttpResponse<String> answer = client.send(address.method(), path, 0, body);

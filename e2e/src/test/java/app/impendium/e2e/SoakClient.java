@@ -22,19 +22,30 @@ final class SoakClient {
     private static final Duration PATIENCE = Duration.ofSeconds(40);
 
     private final String url;
+    private final String from;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder()
             .cookieHandler(cookies)
             .connectTimeout(PATIENCE)
             .build();
 
-    private SoakClient(String url) {
+    private SoakClient(String url, String from) {
         this.url = url;
+        this.from = from;
     }
 
     /** One of the demo practice. */
     static SoakClient signedIn(String url) throws IOException, InterruptedException {
-        SoakClient client = new SoakClient(url);
+        return signedIn(url, "203.0.113.1");
+    }
+
+    /**
+     * The same from elsewhere: what one address may take is bounded.
+     *
+     * @param from the address that a proxy tells of
+     */
+    static SoakClient signedIn(String url, String from) throws IOException, InterruptedException {
+        SoakClient client = new SoakClient(url, from);
         client.send("GET", "/api/session", null, null);
         String form =
                 "email=" + URLEncoder.encode(Advisor.EMAIL, StandardCharsets.UTF_8) + "&password=" + Advisor.PASSWORD;
@@ -95,7 +106,7 @@ final class SoakClient {
 
     private HttpRequest.Builder request(String path) {
         HttpRequest.Builder request =
-                HttpRequest.newBuilder(URI.create(url + path)).timeout(PATIENCE);
+                HttpRequest.newBuilder(URI.create(url + path)).timeout(PATIENCE).header("X-Forwarded-For", from);
         cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)

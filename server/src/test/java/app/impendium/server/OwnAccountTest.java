@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.security.InvalidKeyException;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import javax.crypto.spec.SecretKeySpec;
@@ -113,6 +114,18 @@ class OwnAccountTest {
         assertThat(sign("code@own.example", once).status()).isEqualTo(403);
         assertThat(here.get("/api/account").body().get("recoveryCodesLeft").asInt())
                 .isEqualTo(7);
+    }
+
+    @Test
+    void ofSeveralWhoUseACodeAtOnceOneIsLetIn() throws Exception {
+        Client here = someone("raced-code");
+        String secret = propose(here);
+        String recovery = confirm(here, code(secret, 0)).body().at("/codes/0").asString();
+
+        for (String code : List.of(code(secret, 1), recovery)) {
+            assertThat(RacesTest.statuses(RacesTest.atOnce(i -> sign("raced-code@own.example", code))))
+                    .containsExactlyInAnyOrderElementsOf(RacesTest.oneAnd(204, 403));
+        }
     }
 
     @Test

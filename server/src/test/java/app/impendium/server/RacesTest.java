@@ -103,7 +103,8 @@ class RacesTest {
         }
     }
 
-    private static List<Integer> oneAnd(int done, int refused) {
+    /** One answer of this status, and all others of that one. */
+    static List<Integer> oneAnd(int done, int refused) {
         return IntStream.concat(
                         IntStream.of(done),
                         Collections.nCopies(SEVERAL - 1, refused).stream().mapToInt(each -> each))
@@ -111,11 +112,12 @@ class RacesTest {
                 .toList();
     }
 
-    private static List<Integer> statuses(List<Answer> answers) {
+    static List<Integer> statuses(List<Answer> answers) {
         return answers.stream().map(Answer::status).toList();
     }
 
-    private static List<Answer> atOnce(IntFunction<Answer> does) throws InterruptedException, ExecutionException {
+    /** What several are answered who do this at once, counted from 0. */
+    static List<Answer> atOnce(IntFunction<Answer> does) throws InterruptedException, ExecutionException {
         ExecutorService several = Executors.newFixedThreadPool(SEVERAL);
         try {
             List<Future<Answer>> asked = several.invokeAll(IntStream.range(0, SEVERAL)

@@ -33,6 +33,15 @@ class SetupTest {
     }
 
     @Test
+    void ofSeveralWhoUseACodeAtOnceOneSetsUpAPractice() throws Exception {
+        issue("RACED2345EFGH672", "1 day");
+
+        assertThat(RacesTest.statuses(
+                        RacesTest.atOnce(i -> setUp(wanted("RACED2345EFGH672", "raced-" + i + "@set-up.example")))))
+                .containsExactlyInAnyOrderElementsOf(RacesTest.oneAnd(204, 422));
+    }
+
+    @Test
     void whatIsWrongIsToldAtItsFieldAndTheCodeIsGoodStill() {
         issue("MISTAKES22334455", "1 day");
         String code = "MISTAKES22334455";
