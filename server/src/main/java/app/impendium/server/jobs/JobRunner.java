@@ -20,7 +20,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Component
 class JobRunner implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(JobRunner.class);
-    private static final int AT_ONCE = 2;
+    private static final int AT_ONCE = 3;
     private static final Duration LOOKS_EVERY = Duration.ofSeconds(5);
     private static final Duration HEART_BEAT = Duration.ofSeconds(20);
     private static final int MISSED_BEATS_OF_THE_DEAD = 6;

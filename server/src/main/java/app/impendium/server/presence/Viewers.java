@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -36,17 +37,25 @@ class Viewers {
     /** Tells that these are there still. */
     void seen(Collection<Viewer> viewers) {
         Instant now = clock.instant();
-        for (Viewer viewer : viewers) {
-            // A case that went in the meantime is looked at no more.
-            database.sql("""
-                            insert into case_viewer select ?, id, ?, ? from case_file where id = ?
-                            on conflict (id) do update set seen_at = excluded.seen_at""")
-                    .params(viewer.id(), viewer.advisorId(), Timestamp.from(now), viewer.caseId())
-                    .update();
-        }
+        // A case that went in the meantime is looked at no more.
+        database.sql("""
+                        insert into case_viewer
+                        select v.id, f.id, v.advisor_id, ? from unnest(?, ?, ?) v(id, case_id, advisor_id)
+                        join case_file f on f.id = v.case_id
+                        on conflict (id) do update set seen_at = excluded.seen_at""")
+                .params(
+                        Timestamp.from(now),
+                        ids(viewers, Viewer::id),
+                        ids(viewers, Viewer::caseId),
+                        ids(viewers, Viewer::advisorId))
+                .update();
         database.sql("delete from case_viewer where seen_at < ?")
                 .param(Timestamp.from(now.minus(SEEN_FOR)))
                 .update();
+    }
+
+    private static UUID[] ids(Collection<Viewer> viewers, Function<Viewer, UUID> id) {
+        return viewers.stream().map(id).toArray(UUID[]::new);
     }
 
     /** Tells that somebody went. */
