@@ -64,6 +64,9 @@ class DatabaseTroubleTest {
                             .extracting(away -> away.body().get("title").asString())
                             .isEqualTo("The database does not answer"));
             assertHasOneLine(() -> bea.get("/api/cases"));
+            assertThat(bea.get("/cases").status())
+                    .as("a page, which needs none")
+                    .isEqualTo(200);
         } finally {
             wire.mend();
         }
