@@ -70,7 +70,7 @@ kill_soaked() {
   wait "$pid" 2>/dev/null || true
 }
 
-# a_while: up to three seconds, anew each time, so that kills meet saves at any point.
+# a_while: up to three seconds, another time each, so that kills meet saves at any point.
 a_while() { sleep "$((RANDOM % 3)).$((RANDOM % 1000 + 1000))"; }
 
 soak_kills() {

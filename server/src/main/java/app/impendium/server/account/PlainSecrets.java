@@ -23,7 +23,7 @@ class PlainSecrets implements ApplicationRunner {
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) {
-        // Proposed ones are proposed anew.
+        // One that is only proposed counts for nothing yet: it is proposed again.
         database.sql("update advisor set code_proposed = null where code_proposed not like 'sealed:%'")
                 .update();
         database.sql("select id, code_secret as secret from advisor where code_secret not like 'sealed:%' for update")

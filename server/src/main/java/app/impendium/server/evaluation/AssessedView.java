@@ -24,7 +24,7 @@ import java.util.Set;
  * @param testedRatePercent that rate; absent where it is the loan's own
  * @param now where they stand today; absent where what living costs them is not known
  * @param after where they stand after closing, at the loan's own rate
- * @param moneyLeftCents what is left of the money at hand after closing; negative where it does not suffice
+ * @param moneyLeftCents what is left of the money at hand after closing; negative where it is not enough
  * @param isMet whether every test that applies is met
  * @param readings of the tests that apply, in the set's order
  * @param binding the place among the readings of the test that decides; absent where none can be told

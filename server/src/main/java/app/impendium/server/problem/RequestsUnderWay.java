@@ -56,7 +56,7 @@ final class RequestsUnderWay extends ValveBase {
             Runnable end = () -> begun.forEach(this::end);
             if (request.isAsyncStarted()
                     && request.getAttribute(RequestBodies.READING) instanceof BodyReading reading) {
-                // Its body is waited for; work on it is counted anew.
+                // Its body is waited for; work on it is counted as another request.
                 reading.atEnd(end);
             } else {
                 end.run();
