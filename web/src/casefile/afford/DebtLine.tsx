@@ -145,6 +145,8 @@ function whyWords(why: Why, { set }: Held): string {
       return ''
     case 'SHARE_OF_BALANCE':
       return `no payment: ${formatPercent(set.balanceSharePercent)} of the balance`
+    case 'NOTHING_KNOWN':
+      return 'not known yet'
     case 'NEARLY_PAID':
       return `left out: ${set.leftOutAtMostPayments} or fewer left`
     case 'PAID_OFF':

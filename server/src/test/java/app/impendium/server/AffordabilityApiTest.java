@@ -2,6 +2,7 @@ package app.impendium.server;
 
 import static app.impendium.core.GoldenCases.cents;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import app.impendium.core.GoldenCases;
 import app.impendium.core.GoldenCases.GoldenCase;
@@ -211,6 +212,31 @@ class AffordabilityApiTest {
                                         .toString())
                         .status())
                 .isEqualTo(404);
+    }
+
+    /** A debt that was begun and left: of what nothing is known, nothing counts, and the others stand where they stood. */
+    @Test
+    void countsEachDebtAtItsPlace() {
+        ObjectNode document = GoldenHouseholds.earning("6200.00");
+        ArrayNode debts = document.withArray("debts");
+        debts.removeAll();
+        debts.addObject().put("id", "begun").put("name", "card").put("kind", "CARD");
+        debts.addObject()
+                .put("id", "car")
+                .put("name", "car")
+                .put("kind", "LOAN")
+                .put("paymentCents", 438_50);
+        ObjectNode set = LimitSetDocuments.set("Ours");
+
+        assertThat(afford(document, set).at("/sets/0/debts").valueStream())
+                .extracting(
+                        each -> each.get("cents").asLong(),
+                        each -> each.get("why").asString())
+                .containsExactly(tuple(0L, "NOTHING_KNOWN"), tuple(438_50L, "PAYMENT"));
+        ObjectNode workbook = JsonNodeFactory.instance.objectNode();
+        workbook.set("document", document);
+        workbook.putArray("titles").add("As asked");
+        assertThat(BEA.post("/api/workbooks", workbook.toString()).status()).isEqualTo(200);
     }
 
     private static JsonNode afford(ObjectNode document, ObjectNode set) {

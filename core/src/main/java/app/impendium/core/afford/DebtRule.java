@@ -17,6 +17,8 @@ public record DebtRule(int leftOutAtMost, Percent shareOfBalance) {
         PAYMENT,
         /** A share of its balance, for want of a payment. */
         SHARE_OF_BALANCE,
+        /** Nothing: neither a payment nor a balance is known. */
+        NOTHING_KNOWN,
         /** Nothing: so few payments are left. */
         NEARLY_PAID,
         /** Nothing: it is paid off at closing. */
@@ -41,7 +43,9 @@ public record DebtRule(int leftOutAtMost, Percent shareOfBalance) {
             return new Counted(Money.ZERO, Why.PAID_OFF);
         }
         if (debt.payment().isEmpty()) {
-            return new Counted(shareOfBalance.of(debt.balance()), Why.SHARE_OF_BALANCE);
+            return debt.balance().isAbove(Money.ZERO)
+                    ? new Counted(shareOfBalance.of(debt.balance()), Why.SHARE_OF_BALANCE)
+                    : new Counted(Money.ZERO, Why.NOTHING_KNOWN);
         }
         boolean isNearlyPaid = debt.kind() != Debt.Kind.LASTING
                 && debt.paymentsLeft().filter(left -> left <= leftOutAtMost).isPresent();

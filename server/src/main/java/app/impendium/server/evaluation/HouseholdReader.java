@@ -27,6 +27,7 @@ import app.impendium.server.document.HouseholdDocument.PropertyDocument;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -90,7 +91,7 @@ public final class HouseholdReader {
                         Optional.ofNullable(given.incomeTaxCents()).map(Money::ofCents),
                         Optional.ofNullable(given.upkeepCents()).map(Money::ofCents)));
         List<Debt> debts = owed.stream()
-                .filter(debt -> debt != null && (debt.paymentCents() != null || debt.balanceCents() != null))
+                .filter(Objects::nonNull)
                 .map(HouseholdReader::countable)
                 .flatMap(Optional::stream)
                 .toList();

@@ -158,6 +158,7 @@ final class AffordabilitySection {
             case SHARE_OF_BALANCE -> writing.percent(limits.balanceSharePercent()) + " of the balance";
             case NEARLY_PAID -> limits.leftOutAtMostPayments() + " or fewer payments left";
             case PAID_OFF -> "paid off at closing";
+            case NOTHING_KNOWN -> "not known yet";
             case NEVER_COUNTS -> "not a lender debt";
         };
     }
