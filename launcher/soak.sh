@@ -13,7 +13,8 @@ soak_all() {
   prepare_data_folder
   ensure_tools chromium
   command -v nginx >/dev/null || install_packages nginx-light
-  maven package -DskipTests -pl server -am --quiet
+  # Installed, since a module by itself takes the others from the local repository.
+  maven install -DskipTests -pl server -am --quiet
   maven test-compile -pl e2e --quiet
   unpack_application
   # What a practice of years has, the statistics of its tables, is there within seconds.
