@@ -18,6 +18,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneId;
+import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
@@ -190,6 +191,12 @@ final class Client {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path));
         cookie("XSRF-TOKEN").ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         return request;
+    }
+
+    /** The key that its session is stored by. */
+    String sessionId() {
+        return new String(
+                Base64.getDecoder().decode(cookie("impendium-session").orElseThrow()), StandardCharsets.UTF_8);
     }
 
     Optional<String> cookie(String name) {

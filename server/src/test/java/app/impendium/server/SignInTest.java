@@ -4,8 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.impendium.server.Client.Answer;
 import java.net.http.HttpRequest.BodyPublishers;
-import java.nio.charset.StandardCharsets;
-import java.util.Base64;
+import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -87,10 +86,9 @@ class SignInTest {
 
     @Test
     void endsASessionAfterADayHoweverMuchItIsUsed() {
-        Client client = Client.signedIn(Client.TOBIAS);
+        Client client = justSignedIn();
         JdbcClient database = RunningServer.bean(JdbcClient.class);
-        String id = new String(
-                Base64.getDecoder().decode(client.cookie("impendium-session").orElseThrow()), StandardCharsets.UTF_8);
+        String id = client.sessionId();
         assertThat(database.sql(
                                 "update spring_session set creation_time = creation_time - 86400000 where session_id = ?")
                         .param(id)
@@ -122,15 +120,13 @@ class SignInTest {
 
     @Test
     void aSessionThatCannotBeReadCountsAsNone() {
-        Client client = Client.signedIn(Client.TOBIAS);
-        String session = new String(
-                Base64.getDecoder().decode(client.cookie("impendium-session").orElseThrow()), StandardCharsets.UTF_8);
+        Client client = justSignedIn();
+        String session = client.sessionId();
         JdbcClient database = RunningServer.bean(JdbcClient.class);
         database.sql("""
                         update spring_session_attributes set attribute_bytes = '\\xaced00057372'
                         where session_primary_id = (select primary_id from spring_session where session_id = ?)
                         """).param(session).update();
-
         Answer locked = client.get("/api/session");
 
         assertThat(locked.status()).isEqualTo(401);
@@ -169,7 +165,21 @@ class SignInTest {
                 .sql("update advisor set left_at = now() where email = 'jon@dahl.example'")
                 .update();
 
-        assertThat(own.get("/api/session").status()).isEqualTo(401);
+        assertThat(isSignedOutWithinFiveSeconds(own)).isTrue();
+    }
+
+    /** Each instance remembers for some seconds who is signed in. */
+    @Test
+    void aSessionThatAnotherInstanceEndedEndsWithinFiveSeconds() {
+        Client client = Client.signedIn(Client.TOBIAS);
+        assertThat(client.get("/api/session").status()).isEqualTo(200);
+
+        RunningServer.bean(JdbcClient.class)
+                .sql("delete from spring_session where session_id = ?")
+                .param(client.sessionId())
+                .update();
+
+        assertThat(isSignedOutWithinFiveSeconds(client)).isTrue();
     }
 
     @Test
@@ -225,5 +235,22 @@ class SignInTest {
                         .list())
                 .hasSizeGreaterThanOrEqualTo(2)
                 .allMatch(hash -> hash.startsWith("{bcrypt}"));
+    }
+
+    /** Somebody whose session has not been asked for yet, and so is not remembered. */
+    private static Client justSignedIn() {
+        Client client = new Client();
+        client.get("/api/session");
+        assertThat(client.signIn(Client.TOBIAS, Client.PASSWORD).status()).isEqualTo(204);
+        return client;
+    }
+
+    private static boolean isSignedOutWithinFiveSeconds(Client client) {
+        Instant end = Instant.now().plusSeconds(5);
+        boolean isSignedOut = false;
+        while (!isSignedOut && Instant.now().isBefore(end)) {
+            isSignedOut = client.get("/api/session").status() == 401;
+        }
+        return isSignedOut;
     }
 }

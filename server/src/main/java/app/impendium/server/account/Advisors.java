@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -16,10 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Advisors {
     private final AdvisorRepository advisors;
     private final PasswordEncoder passwords;
+    private final ApplicationEventPublisher events;
 
-    Advisors(AdvisorRepository advisors, PasswordEncoder passwords) {
+    Advisors(AdvisorRepository advisors, PasswordEncoder passwords, ApplicationEventPublisher events) {
         this.advisors = advisors;
         this.passwords = passwords;
+        this.events = events;
     }
 
     /** A person to register; the password is hashed before it is stored. */
@@ -80,6 +83,7 @@ public class Advisors {
     public Person change(UUID practiceId, UUID id, String name, Role role) {
         Advisor advisor = own(practiceId, id);
         advisor.change(name, role);
+        events.publishEvent(new KnownAdvisors.Changed(id));
         return Person.of(advisor);
     }
 
@@ -88,6 +92,7 @@ public class Advisors {
     public Person leave(UUID practiceId, UUID id, Instant at) {
         Advisor advisor = own(practiceId, id);
         advisor.leave(at);
+        events.publishEvent(new KnownAdvisors.Changed(id));
         return Person.of(advisor);
     }
 

@@ -20,11 +20,14 @@ public class OpenSessions {
     static final String BROWSER = "browser";
 
     private final JdbcIndexedSessionRepository sessions;
+    private final ThrottledSessions remembered;
     private final JdbcClient database;
     private final Clock clock;
 
-    OpenSessions(JdbcIndexedSessionRepository sessions, JdbcClient database, Clock clock) {
+    OpenSessions(
+            JdbcIndexedSessionRepository sessions, ThrottledSessions remembered, JdbcClient database, Clock clock) {
         this.sessions = sessions;
+        this.remembered = remembered;
         this.database = database;
         this.clock = clock;
     }
@@ -61,17 +64,17 @@ public class OpenSessions {
 
     /** Ends one of somebody's sessions; there may be none of this id any more. */
     void end(String email, String id) {
-        named(email).keySet().stream().filter(key -> idOf(key).equals(id)).forEach(sessions::deleteById);
+        named(email).keySet().stream().filter(key -> idOf(key).equals(id)).forEach(remembered::deleteById);
     }
 
     /** Ends all of somebody's sessions but the one that asks. */
     void endOthers(String email, String thisSession) {
-        named(email).keySet().stream().filter(key -> !key.equals(thisSession)).forEach(sessions::deleteById);
+        named(email).keySet().stream().filter(key -> !key.equals(thisSession)).forEach(remembered::deleteById);
     }
 
     /** Signs somebody out wherever they are. */
     public void endAll(String email) {
-        named(email).keySet().forEach(sessions::deleteById);
+        named(email).keySet().forEach(remembered::deleteById);
     }
 
     private Map<String, ? extends Session> named(String email) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.jdbc.config.annotation.web.http.EnableJdbcHttpSession;
@@ -18,7 +19,7 @@ class SessionStorage {
 
     @Bean
     @Primary
-    ThrottledSessions calmSessions(JdbcIndexedSessionRepository stored, Clock clock) {
-        return new ThrottledSessions(stored, clock);
+    ThrottledSessions calmSessions(JdbcIndexedSessionRepository stored, JdbcClient database, Clock clock) {
+        return new ThrottledSessions(stored, database, clock);
     }
 }

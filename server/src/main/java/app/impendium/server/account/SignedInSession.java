@@ -27,9 +27,9 @@ class SignedInSession implements SecurityContextRepository {
 
     private static final int MOST_BROWSER_CHARACTERS = 300;
 
-    private final AdvisorRepository advisors;
+    private final KnownAdvisors advisors;
 
-    SignedInSession(AdvisorRepository advisors) {
+    SignedInSession(KnownAdvisors advisors) {
         this.advisors = advisors;
     }
 
@@ -38,9 +38,7 @@ class SignedInSession implements SecurityContextRepository {
     public SecurityContext loadContext(HttpRequestResponseHolder holder) {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         advisorId(holder.getRequest())
-                .flatMap(advisors::findById)
-                .filter(Advisor::maySignIn)
-                .map(SignedInAdvisor::of)
+                .flatMap(advisors::get)
                 .map(SignedInSession::authenticated)
                 .ifPresent(context::setAuthentication);
         return context;
