@@ -1,7 +1,15 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Target } from '../entry/target'
 import { evaluate } from './cases'
-import { api, dataOf, Refusal, type CaseDocument } from './client'
+import {
+  api,
+  dataOf,
+  Refusal,
+  type CaseDocument,
+  type HeadlinesView,
+  type LimitSetView,
+  type ProgrammeView,
+} from './client'
 
 /** Answers follow from the document alone, so one that was given stays right; each key press leaves one behind, so none is kept long. */
 export const FOR_GOOD = { staleTime: Infinity, gcTime: 10_000 } as const
@@ -25,6 +33,36 @@ export const figuresQuery = (document: CaseDocument) =>
     ...FOR_GOOD,
     queryKey: ['figures', document],
     queryFn: ({ signal }) => evaluate(document, signal),
+    retry: false,
+  })
+
+/** What a case is held against: limit sets, null while they are not known, and the programme of a let home. */
+export type HeldAgainst = { sets: readonly LimitSetView[] | null; programme: ProgrammeView | null }
+
+/** What heads the views of a case, and the limit sets that it speaks of. */
+export type Headlines = { view: HeadlinesView; sets: HeldAgainst['sets'] }
+
+/** The figures of a case at work, with what heads its views. */
+export const workFiguresQuery = (document: CaseDocument, { sets, programme }: HeldAgainst) =>
+  queryOptions({
+    ...FOR_GOOD,
+    queryKey: [
+      'work-figures',
+      document,
+      sets?.map(({ id, revision }) => [id, revision]),
+      programme && [programme.id, programme.revision],
+    ],
+    queryFn: async ({ signal }) =>
+      dataOf(
+        await api.POST('/api/figures', {
+          body: {
+            document,
+            sets: (sets ?? []).map(({ set }) => set),
+            programme: programme?.programme ?? null,
+          },
+          signal,
+        }),
+      ),
     retry: false,
   })
 

@@ -35,6 +35,7 @@ export type CaseNews = Schemas['CaseNews']
 export type LogFilter = Omit<NonNullable<paths['/api/log']['get']['parameters']['query']>, 'from'>
 export type LogEntry = Schemas['Entry']
 export type EvaluationView = Schemas['EvaluationView']
+export type HeadlinesView = Schemas['HeadlinesView']
 export type OptionView = Schemas['OptionView']
 export type HousingCostView = Schemas['HousingCostView']
 export type YearView = Schemas['YearView']

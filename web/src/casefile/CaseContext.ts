@@ -10,6 +10,8 @@ export type OpenCase = {
   store: CaseStore
   saver: Saver
   document: CaseDocument
+  /** The same as it was when the keys last rested: what questions are asked about. */
+  rested: CaseDocument
   /** Why the figures are not those of the entries as they stand, where they are not. */
   staleness: string | null
   /** What is wrong with the document, at places given by ids. */

@@ -40,6 +40,7 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
   const { store, saver } = work
   const document = useStore(store.store, (state) => state.document)
   const figures = useFigures(store, { answered: opened.document, evaluation })
+  const { rested } = figures
   const option = useShownOption(store, figures)
   const isLate = useIsLate(figures.status === 'pending')
   const actions = useCaseKeys(opened.id, store)
@@ -53,13 +54,14 @@ export function OpenedCase({ opened, latest, evaluation }: OpenedCaseProps) {
       store,
       saver,
       document,
+      rested,
       staleness,
       problems: figures.problems,
       locale: localeOfCase(document),
       words: MARKETS[marketOf(document)],
       currency: document.currency,
     }),
-    [opened.id, store, saver, document, staleness, figures.problems],
+    [opened.id, store, saver, document, rested, staleness, figures.problems],
   )
   const entries = useMemo(
     () => ({

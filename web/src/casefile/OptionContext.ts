@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react'
-import type { AnsweredOption } from '../api/answers'
+import type { AnsweredOption, Headlines } from '../api/answers'
 import type { OptionDocument, OptionView } from '../api/client'
 import type { OptionChange } from './option'
 
@@ -15,6 +15,8 @@ export type OpenOption = {
   figures: OptionView
   /** What its figures were asked of. */
   answered: AnsweredOption
+  /** What heads the views of the case, asked with its figures; null before the first answer. */
+  headlines: Headlines | null
   /** Changes it within a run of changes that are undone as one. */
   change: (how: OptionChange) => void
   /** Changes it by a step of its own. */

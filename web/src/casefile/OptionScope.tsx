@@ -13,7 +13,7 @@ type OptionScopeProps = { option: OptionDocument; figures: Figures; children: Re
 export function OptionScope({ option, figures, children }: OptionScopeProps) {
   const { store, document, staleness } = useOpenCase()
   const baseline = baselineOf(document)
-  const { answered, evaluation } = figures
+  const { answered, evaluation, headlines } = figures
   const scope = useMemo<OpenOption>(() => {
     const own = figuresOf(option, answered, evaluation)
     return {
@@ -23,13 +23,14 @@ export function OptionScope({ option, figures, children }: OptionScopeProps) {
       isBaseline: option.id === baseline.id,
       figures: own.figures,
       answered: { document: answered, index: own.index },
+      headlines,
       change: (how) => store.changeOption(option.id, how),
       apply: (how) => {
         store.changeOption(option.id, how)
         store.settle()
       },
     }
-  }, [option, baseline, answered, evaluation, store])
+  }, [option, baseline, answered, evaluation, headlines, store])
   const shown = useMemo(() => ({ document, option: option.id, staleness }), [document, option.id, staleness])
   return (
     <OptionContext value={scope}>

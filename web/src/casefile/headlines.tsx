@@ -3,7 +3,8 @@ import { formatMonth } from '../format/date'
 import { Explained } from '../working/Explained'
 import { useOpenCase } from './CaseContext'
 import { useOption } from './OptionContext'
-import { useComparison } from './options/useComparison'
+import { titleOf } from './differences'
+import { baselineOf } from './option'
 
 /** What the home costs a month. */
 export function LoanHeadline() {
@@ -26,7 +27,9 @@ export function OptionsHeadline() {
 }
 
 function BestOfOptions({ count }: { count: number }) {
-  const comparison = useComparison().value
-  const best = comparison?.options[comparison.view.cheapestThen[0] ?? -1]
-  return best ? `${count}, best: ${best.title}` : `${count}`
+  const { locale, words } = useOpenCase()
+  const { answered, headlines } = useOption()
+  const best = answered.document.options[headlines?.view.cheapestThen[0] ?? -1]
+  if (!best) return `${count}`
+  return `${count}, best: ${titleOf(baselineOf(answered.document), best, locale, words)}`
 }

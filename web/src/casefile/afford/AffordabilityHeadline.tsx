@@ -1,14 +1,15 @@
+import { useOption } from '../OptionContext'
 import { shortWords } from './readingWords'
-import { useAffordability } from './useAffordability'
+import { useChosenSet } from './useChosenSet'
 
 /** What decides, of what the chosen limits allow. */
 export function AffordabilityHeadline() {
-  const affordability = useAffordability()
-  if (affordability === 'no sets') return 'no limits yet'
-  if (affordability.value === null) return ''
-  const { view } = affordability.value.chosen
-  const deciding = view.binding === null ? undefined : view.readings[view.binding]
-  if (view.monthlyIncomeCents === 0) return 'no income yet'
-  if (!deciding) return ''
-  return <span className={deciding.isMet ? undefined : 'text-over'}>{shortWords(deciding)}</span>
+  const { answered, headlines } = useOption()
+  const chosen = useChosenSet()
+  if (chosen === 'no sets') return 'no limits yet'
+  const held = headlines?.view.options[answered.index]?.sets[chosen?.place ?? -1]
+  if (!held) return ''
+  if (held.monthlyIncomeCents === 0) return 'no income yet'
+  if (held.deciding === null) return ''
+  return <span className={held.deciding.isMet ? undefined : 'text-over'}>{shortWords(held.deciding)}</span>
 }

@@ -22,7 +22,7 @@ export type Affordability = {
 
 /** Whether the option that is shown fits: as it stands, or as it last had an answer; nothing where there are no limits. */
 export function useAffordability(): Answer<Affordability> | 'no sets' {
-  const { document } = useOpenCase()
+  const { rested: document } = useOpenCase()
   const { answered, option } = useOption()
   const limits = useLimits(document, option)
   const isKnown = limits !== null && limits.sets.length > 0

@@ -7,7 +7,7 @@ import { compare, type Comparison } from './compared'
 
 /** The options of the open case beside one another: as they stand, or as they last had an answer. */
 export function useComparison(): Answer<Comparison> {
-  const { document, locale, words } = useOpenCase()
+  const { rested: document, locale, words } = useOpenCase()
   const { answered } = useOption()
   const answer = useAnswer(comparisonQuery(document), document, comparisonQuery(answered.document))
   const value = useMemo(

@@ -1,19 +1,18 @@
 import { useOpenCase } from '../CaseContext'
 import { coverText } from './lettingWords'
-import { useLetting } from './useLetting'
+import { useOption } from '../OptionContext'
 
 /** How far the rent covers the loan, of what the programme asks. */
 export function RentalHeadline() {
   const { letting } = useOpenCase().document
-  const { value } = useLetting()
+  const { answered, headlines } = useOption()
   if (!letting) return 'not let'
   if (letting.rentCents === null) return 'no rent yet'
-  if (value === null) return ''
-  const { chosen } = value.view
-  if (chosen?.cover == null) return ''
+  const held = headlines?.view.options[answered.index]?.letting
+  if (held?.cover == null) return ''
   return (
-    <span className={chosen.lentAt ? undefined : 'text-over'}>
-      covered {coverText(chosen.cover, chosen.coverUnit)}
+    <span className={held.isLent ? undefined : 'text-over'}>
+      covered {coverText(held.cover, held.coverUnit)}
     </span>
   )
 }

@@ -8,10 +8,10 @@ import type {
   ProgrammeView,
 } from '../../api/client'
 import { lettingQuery, programmesQuery, type LettingTerms } from '../../api/letting'
-import { marketOf } from '../../format/market'
 import { useAnswer, type Answer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
+import { programmesOf } from '../useHeldAgainst'
 import { useOfferedTable } from '../useOfferedTable'
 
 /** What letting the home of the option that is shown comes to. */
@@ -28,7 +28,7 @@ const NO_RENT: Answer<Letting> = { value: null, isCurrent: true, failure: null }
 
 /** Whether the rent carries the loan that is shown: as it stands, or as it last had an answer; nothing while no rent is known. */
 export function useLetting(): Answer<Letting> {
-  const { document } = useOpenCase()
+  const { rested: document } = useOpenCase()
   const { answered, option } = useOption()
   const terms = useTerms(document, option)
   const { letting } = document
@@ -61,12 +61,11 @@ const NO_TERMS: LettingTerms = { programmes: [], chosen: 0, table: null }
 function useTerms(document: CaseDocument, option: OptionDocument): LettingTerms | null {
   const programmes = useQuery(programmesQuery).data
   const offered = useOfferedTable(document, option)
-  const market = marketOf(document)
-  const wanted = document.letting?.programme
-  return useMemo(() => {
-    if (!programmes || offered === undefined) return null
-    const ofMarket = programmes.filter(({ programme }) => programme.market === market)
-    const chosen = ofMarket.findIndex(({ id }) => id === wanted)
-    return { programmes: ofMarket, chosen: Math.max(0, chosen), table: offered?.table ?? null }
-  }, [programmes, offered, market, wanted])
+  return useMemo(
+    () =>
+      programmes && offered !== undefined
+        ? { ...programmesOf(document, programmes), table: offered?.table ?? null }
+        : null,
+    [programmes, offered, document],
+  )
 }

@@ -19,7 +19,7 @@ class RecordedTest {
 
     /** Computes what is sent, and keeps nothing. */
     private static final Pattern COMPUTES =
-            Pattern.compile("/api/(evaluations|schedules|ladders|targets|workings|comparisons"
+            Pattern.compile("/api/(evaluations|figures|schedules|ladders|targets|workings|comparisons"
                     + "|grids|rate-offers|seller-credits|letting|affordability|borrowing|underwriting|solutions"
                     + "|annual-percentage-rates|estimates|household|hand-outs/content|open-data/case/reading|loan-lists/(reading|faulty)"
                     + "|rate-tables/csv)(/.*)?");

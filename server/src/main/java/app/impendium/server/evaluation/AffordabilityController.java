@@ -1,6 +1,5 @@
 package app.impendium.server.evaluation;
 
-import app.impendium.core.CaseEvaluator;
 import app.impendium.core.OptionEvaluation;
 import app.impendium.core.afford.Household;
 import app.impendium.core.afford.LimitSet;
@@ -9,7 +8,6 @@ import app.impendium.core.pricing.RateOffer;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.RateTableDocument;
-import app.impendium.server.evaluation.CaseReader.Attempt;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,7 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Holds the options of a case against limit sets, without keeping anything of it. */
+/** Holds an option of a case against limit sets, without keeping anything of it. */
 @RestController
 class AffordabilityController {
     private static final String SETS = "sets";
@@ -38,7 +36,7 @@ class AffordabilityController {
     }
 
     /**
-     * Whether the options of a case keep to the limits, and what would make one of them fit. Options are counted from 0.
+     * Whether an option of a case keeps to the limits, and what would make it fit. Options are counted from 0.
      *
      * @throws CaseException if the people, the option or a set has no meaning, with every finding
      */
@@ -46,25 +44,13 @@ class AffordabilityController {
     AffordabilityView afford(@PathVariable int option, @RequestBody AffordabilityQuestion question) {
         CaseDocument document = question.document();
         List<LimitSet> sets = LimitSetReader.all(SETS, question.sets());
-        List<Attempt<OptionEvaluation>> options = CaseReader.attempts(document, CaseEvaluator::evaluate);
-        OptionEvaluation asked = Attempt.madeOf(options, option);
+        OptionEvaluation asked = new CaseAnswers(document).evaluation(option);
         Household household = HouseholdReader.read(document);
         PresentHousing today = PresentHousing.of(document, asked.option());
         List<RateOffer> offers = OffersOf.table(question.table(), asked.option(), household);
         List<SetView> views = Solvers.of(asked, household, sets).stream()
                 .map(solver -> SetView.of(solver, household, today, offers))
                 .toList();
-        return new AffordabilityView(
-                HouseholdView.of(household),
-                options.stream().map(each -> met(each, household, sets)).toList(),
-                views);
-    }
-
-    private static List<Boolean> met(Attempt<OptionEvaluation> option, Household household, List<LimitSet> sets) {
-        return option.made()
-                .map(made -> Solvers.of(made, household, sets).stream()
-                        .map(solver -> solver.assessment().isMet())
-                        .toList())
-                .orElseGet(List::of);
+        return new AffordabilityView(HouseholdView.of(household), views);
     }
 }

@@ -16,6 +16,7 @@ import app.impendium.server.evaluation.CaseReader.Attempt;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 
@@ -97,13 +98,10 @@ public final class CaseAnswers {
                 PresentHousing.of(document, asked.option()));
     }
 
-    /** Whether the rent of a let home carries the loan of one option; rates on offer are left aside. */
-    public LettingView letting(int option, List<ProgrammeDocument> programmes) {
-        return LettingView.of(
-                LettingCase.of(document, option, evaluation(option)),
-                ProgrammeReader.all("programmes", programmes),
-                0,
-                List.of());
+    /** Whether the rent of a let home carries the loan of one option as it is. */
+    public LetHomeView letting(int option, Optional<ProgrammeDocument> programme) {
+        return LetHomeView.of(
+                LettingCase.of(document, option, evaluation(option)), programme.map(ProgrammeReader::read));
     }
 
     private <T> T of(int option, Function<OptionEvaluation, T> answer) {

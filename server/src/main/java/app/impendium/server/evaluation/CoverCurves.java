@@ -65,8 +65,7 @@ final class CoverCurves {
         try {
             return cover.ratio(LetLoan.of(option.get()), rent, counted)
                     .map(ratio -> new CoverPointView(
-                            at.cents(),
-                            ProgrammeAnswerView.figure(cover, ratio).setScale(DECIMALS, RoundingMode.HALF_UP)));
+                            at.cents(), LettingTestView.figure(cover, ratio).setScale(DECIMALS, RoundingMode.HALF_UP)));
         } catch (CaseException noSuchLoan) {
             return Optional.empty();
         }

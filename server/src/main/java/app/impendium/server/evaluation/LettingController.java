@@ -76,7 +76,7 @@ class LettingController {
     @PostMapping("/api/workings/{option}/letting")
     List<WorkingView> workings(@PathVariable int option, @RequestBody LettingWorkingQuestion question) {
         Optional<Programme> programme =
-                Optional.ofNullable(question.programme()).map(LettingController::programme);
+                Optional.ofNullable(question.programme()).map(given -> ProgrammeReader.within("programme", given));
         LettingCase let = LettingCase.of(question.document(), option);
         return WorkingView.all(LettingWorkings.of(
                 let.figures(),
@@ -87,13 +87,5 @@ class LettingController {
                         .flatMap(terms -> terms.on(let.home().basis()))
                         .map(BasisTerms::counted)
                         .orElse(ALL)));
-    }
-
-    private static Programme programme(ProgrammeDocument given) {
-        try {
-            return ProgrammeReader.read(given);
-        } catch (CaseException e) {
-            throw e.within("programme");
-        }
     }
 }

@@ -2,7 +2,6 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.CaseEvaluator;
 import app.impendium.core.LoanOption;
-import app.impendium.core.afford.Ratios;
 import app.impendium.core.fit.FitLever;
 import app.impendium.core.money.Money;
 import app.impendium.core.money.Percent;
@@ -13,32 +12,20 @@ import app.impendium.core.rental.Cover;
 import app.impendium.core.rental.CoverageBand;
 import app.impendium.core.rental.LetLoan;
 import app.impendium.core.rental.LettingAnswer;
-import app.impendium.core.rental.LettingBasis;
 import app.impendium.core.rental.LettingSolver;
 import app.impendium.core.rental.Programme;
-import app.impendium.server.document.Convention;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What a programme says of a let home, in whole cents. Covers are in times, or in percent where interest is covered.
+ * What a programme says of a let home, and what would make it lend, in whole cents. Covers are in times, or in percent where interest is
+ * covered.
  *
- * @param basis how the home is let; absent where the programme does not lend so
- * @param testedRatePercent the rate at which interest is tested; absent where all that goes out is to be covered
- * @param coverUnit what a cover is told in
- * @param countedCents what counts of the likely rent
- * @param cover how far it covers the loan as it is, with digits enough to tell it from every band's least; absent where nothing is
- *     to be covered
- * @param leastCover the least of any band
- * @param testedInterestCents a month's interest at that rate; absent where all that goes out is to be covered
- * @param lentAt in which band the programme lends the loan as it is; absent where it does not
- * @param lending the most that it lends
- * @param table for each letting basis, what it lends at each rent
  * @param covered what covers the loan once, and as often as each band asks
  * @param levers what each lever of the loan can do
  * @param leastRentCents the least rent at which it lends the loan; absent where no rent is enough
@@ -49,16 +36,7 @@ import java.util.stream.Stream;
  * @param byRent how the cover moves with the rent
  */
 public record ProgrammeAnswerView(
-        @Schema(nullable = true) BasisTermsView basis,
-        @Schema(nullable = true) BigDecimal testedRatePercent,
-        Convention.Cover coverUnit,
-        long countedCents,
-        @Schema(nullable = true) BigDecimal cover,
-        BigDecimal leastCover,
-        @Schema(nullable = true) Long testedInterestCents,
-        @Schema(nullable = true) LentAtView lentAt,
-        LendingView lending,
-        List<BasisRowView> table,
+        @JsonUnwrapped LettingTestView test,
         List<CoveredView> covered,
         List<LettingLeverView> levers,
         @Schema(nullable = true) Long leastRentCents,
@@ -68,39 +46,6 @@ public record ProgrammeAnswerView(
         List<CoverPointView> byRent) {
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final Percent ALL = Percent.of("100");
-
-    /**
-     * A band in which a loan is lent.
-     *
-     * @param ratePercent the loan's rate with what the band adds
-     */
-    public record LentAtView(BigDecimal ratePercent, BigDecimal addOnPercent) {
-        private static LentAtView of(CoverageBand band, AnnualRate base) {
-            return new LentAtView(
-                    band.raised(base).percent().value(), band.addOn().value());
-        }
-    }
-
-    /**
-     * How is lent on a letting basis.
-     *
-     * @param leastScore absent where none is asked for
-     */
-    public record BasisTermsView(
-            BigDecimal countedPercent,
-            BigDecimal loanToValuePercent,
-            @Schema(nullable = true) Integer leastScore) {}
-
-    /** A letting basis: at each rent, how far it covers the loan as it is, and the most that is lent. */
-    public record BasisRowView(Convention.LettingBasis basis, BasisTermsView terms, List<CellView> cells) {}
-
-    /**
-     * A rent on a basis.
-     *
-     * @param cover of the loan as it is; absent where nothing is to be covered
-     */
-    public record CellView(
-            long rentCents, @Schema(nullable = true) BigDecimal cover, LendingView lending) {}
 
     /**
      * What covers the loan so often, whatever else the programme asks for: each with all else kept.
@@ -127,7 +72,7 @@ public record ProgrammeAnswerView(
             FitLever lever,
             @Schema(nullable = true) BigDecimal value,
             @Schema(nullable = true) Long cashChangeCents,
-            @Schema(nullable = true) LentAtView lentAt) {}
+            @Schema(nullable = true) LettingTestView.LentAtView lentAt) {}
 
     /** A rate on offer and the most that is lent at it. */
     public record RateWithLendingView(BigDecimal ratePercent, BigDecimal pointsPercent, LendingView lending) {}
@@ -137,29 +82,10 @@ public record ProgrammeAnswerView(
 
     static ProgrammeAnswerView of(LettingCase let, Programme programme, List<RateOffer> offers) {
         LettingSolver solver = let.solver(programme);
-        Cover cover = programme.cover();
-        Optional<BasisTerms> terms = programme.on(let.home().basis());
-        Percent counted = terms.map(BasisTerms::counted).orElse(ALL);
+        Percent counted = LettingTestView.counted(let, programme);
         LetLoan loan = LetLoan.of(let.option());
         return new ProgrammeAnswerView(
-                terms.map(ProgrammeAnswerView::view).orElse(null),
-                cover instanceof Cover.OfInterest tested
-                        ? tested.testedRate(loan.rate()).percent().value()
-                        : null,
-                unit(cover),
-                cover.share(counted).of(let.rent()).cents(),
-                cover.ratio(loan, let.rent(), counted)
-                        .map(ratio -> written(ratio, programme))
-                        .orElse(null),
-                figure(cover, programme.leastCover()),
-                cover instanceof Cover.OfInterest tested
-                        ? tested.testedInterest(loan).cents()
-                        : null,
-                solver.band().map(band -> LentAtView.of(band, solver.base())).orElse(null),
-                LendingView.of(solver.most(), programme, let.option()),
-                programme.bases().stream()
-                        .map(each -> row(let, programme, each, loan))
-                        .toList(),
+                LettingTestView.of(let, programme),
                 covered(let, programme, loan, counted),
                 solver.levers().stream().map(answer -> lever(let, answer)).toList(),
                 solver.leastRent().map(Money::cents).orElse(null),
@@ -170,40 +96,8 @@ public record ProgrammeAnswerView(
                                 pair.offer().points().percent(),
                                 LendingView.of(pair.lending(), programme, let.option())))
                         .toList(),
-                CoverCurves.byPrice(let, cover, counted),
-                CoverCurves.byRent(let, cover, counted));
-    }
-
-    private static BasisTermsView view(BasisTerms terms) {
-        return new BasisTermsView(
-                terms.counted().value(),
-                terms.mostLoanToValue().value(),
-                terms.leastScore().orElse(null));
-    }
-
-    private static BasisRowView row(LettingCase let, Programme programme, BasisTerms terms, LetLoan loan) {
-        List<Money> rents = Stream.of(
-                        let.home().lowRent(), let.home().rent(), let.home().highRent())
-                .flatMap(Optional::stream)
-                .toList();
-        return new BasisRowView(
-                Convention.LettingBasis.valueOf(terms.basis().name()),
-                view(terms),
-                rents.stream()
-                        .map(rent -> cell(let, programme, terms, loan, rent))
-                        .toList());
-    }
-
-    private static CellView cell(LettingCase let, Programme programme, BasisTerms terms, LetLoan loan, Money rent) {
-        LettingBasis basis = terms.basis();
-        return new CellView(
-                rent.cents(),
-                programme
-                        .cover()
-                        .ratio(loan, rent, terms.counted())
-                        .map(ratio -> written(ratio, programme))
-                        .orElse(null),
-                LendingView.of(let.solver(programme, basis, rent).most(), programme, let.option()));
+                CoverCurves.byPrice(let, programme.cover(), counted),
+                CoverCurves.byRent(let, programme.cover(), counted));
     }
 
     /** Once, and as often as each band asks, from the least up. */
@@ -227,7 +121,7 @@ public record ProgrammeAnswerView(
                 new LettingSolver(let.option(), Percent.ZERO, alone, let.home().basis(), let.rent(), Optional.empty());
         FitLever price = CoverCurves.priceLever(let.option());
         return new CoveredView(
-                figure(cover, times),
+                LettingTestView.figure(cover, times),
                 cover.leastRent(times, loan, counted).map(Money::cents).orElse(null),
                 cents(value(solver, let.option(), price)),
                 value(solver, let.option(), FitLever.RATE).orElse(null),
@@ -252,26 +146,8 @@ public record ProgrammeAnswerView(
                     found.lever(),
                     found.value(),
                     cash.minus(let.figures().cashToClose().total()).cents(),
-                    LentAtView.of(found.band(), base));
+                    LettingTestView.LentAtView.of(found.band(), base));
         }
         return new LettingLeverView(answer.lever(), null, null, null);
-    }
-
-    private static Convention.Cover unit(Cover cover) {
-        return cover instanceof Cover.OfInterest ? Convention.Cover.INTEREST : Convention.Cover.OUTGOINGS;
-    }
-
-    /** A cover in the unit that it is told in: times, or percent of the interest. */
-    static BigDecimal figure(Cover cover, BigDecimal ratio) {
-        return cover instanceof Cover.OfInterest ? ratio.multiply(HUNDRED) : ratio;
-    }
-
-    /** With digits enough to tell it from every band's least. */
-    private static BigDecimal written(BigDecimal ratio, Programme programme) {
-        BigDecimal exact = figure(programme.cover(), ratio);
-        return programme.bands().stream()
-                .map(band -> Ratios.written(exact, figure(programme.cover(), band.leastCover())))
-                .max(Comparator.comparingInt(BigDecimal::scale))
-                .orElseThrow();
     }
 }

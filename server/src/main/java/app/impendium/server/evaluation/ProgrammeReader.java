@@ -52,6 +52,20 @@ public final class ProgrammeReader {
     }
 
     /**
+     * The same of a document that stands somewhere.
+     *
+     * @param path where
+     * @throws CaseException if anything in it has no meaning, with every finding there
+     */
+    static Programme within(String path, ProgrammeDocument document) {
+        try {
+            return read(document);
+        } catch (CaseException e) {
+            throw e.within(path);
+        }
+    }
+
+    /**
      * The programmes of a list.
      *
      * @throws CaseException if there are too many, or anything in them has no meaning, with every finding

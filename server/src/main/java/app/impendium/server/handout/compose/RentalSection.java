@@ -4,9 +4,9 @@ import app.impendium.server.document.Convention.Cover;
 import app.impendium.server.document.LettingDocument;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.evaluation.LendingView;
-import app.impendium.server.evaluation.LettingView;
+import app.impendium.server.evaluation.LetHomeView;
+import app.impendium.server.evaluation.LettingTestView;
 import app.impendium.server.evaluation.OwnerView;
-import app.impendium.server.evaluation.ProgrammeAnswerView;
 import app.impendium.server.handout.content.Block;
 import app.impendium.server.handout.content.FactsBlock;
 import app.impendium.server.handout.content.FactsBlock.FactContent;
@@ -26,12 +26,12 @@ final class RentalSection {
 
     static SectionContent of(ToldCase told) {
         LettingDocument letting = told.document().letting();
-        LettingView view = told.letting();
+        LetHomeView view = told.letting();
         List<Block> blocks = new ArrayList<>();
-        blocks.add(new SentenceBlock(answer(told, letting, view.chosen())));
+        blocks.add(new SentenceBlock(answer(told, letting, view.test())));
         blocks.add(outgoings(told, view));
-        if (view.chosen() != null && told.isFull()) {
-            blocks.add(lends(told, view.chosen()));
+        if (view.test() != null && told.isFull()) {
+            blocks.add(lends(told, view.test()));
         }
         blocks.add(owner(told.writing(), view.owner()));
         blocks.add(new TextBlock("The owner’s own figures stand beside any lender’s test."));
@@ -39,33 +39,33 @@ final class RentalSection {
         return new SectionContent("Letting the home", blocks);
     }
 
-    private static String answer(ToldCase told, LettingDocument letting, ProgrammeAnswerView chosen) {
+    private static String answer(ToldCase told, LettingDocument letting, LettingTestView test) {
         Writing writing = told.writing();
         String let = "Let " + LettingWords.let(letting, writing).substring("let ".length());
-        if (chosen == null) {
+        if (test == null) {
             return let + ".";
         }
-        String covers = chosen.cover() == null
+        String covers = test.cover() == null
                 ? "there is nothing to cover"
-                : chosen.coverUnit() == Cover.INTEREST
-                        ? "the rent is " + LettingWords.cover(chosen.cover(), chosen.coverUnit())
-                                + " of the interest at " + writing.percent(chosen.testedRatePercent())
-                        : "the rent covers what goes out " + LettingWords.cover(chosen.cover(), chosen.coverUnit());
+                : test.coverUnit() == Cover.INTEREST
+                        ? "the rent is " + LettingWords.cover(test.cover(), test.coverUnit()) + " of the interest at "
+                                + writing.percent(test.testedRatePercent())
+                        : "the rent covers what goes out " + LettingWords.cover(test.cover(), test.coverUnit());
         String name = told.programme().map(ProgrammeDocument::name).orElse("");
-        return let + ", " + covers + "; " + name + " " + lent(writing, chosen) + ".";
+        return let + ", " + covers + "; " + name + " " + lent(writing, test) + ".";
     }
 
-    private static String lent(Writing writing, ProgrammeAnswerView chosen) {
-        LendingView lending = chosen.lending();
+    private static String lent(Writing writing, LettingTestView test) {
+        LendingView lending = test.lending();
         if (lending.loanCents() == null) {
             return "lends nothing on it";
         }
         String most =
                 "lends up to " + writing.entry(lending.loanCents()) + " at " + writing.percent(lending.ratePercent());
-        return most + (chosen.lentAt() == null ? ", not this loan" : ", enough for this loan");
+        return most + (test.lentAt() == null ? ", not this loan" : ", enough for this loan");
     }
 
-    private static FactsBlock outgoings(ToldCase told, LettingView view) {
+    private static FactsBlock outgoings(ToldCase told, LetHomeView view) {
         Writing writing = told.writing();
         List<FactContent> facts = new ArrayList<>();
         facts.add(new FactContent(
@@ -82,7 +82,7 @@ final class RentalSection {
         return new FactsBlock(facts);
     }
 
-    private static TableBlock lends(ToldCase told, ProgrammeAnswerView chosen) {
+    private static TableBlock lends(ToldCase told, LettingTestView test) {
         Writing writing = told.writing();
         return new TableBlock(
                 "The most that is lent, by how the home is let and at which rent",
@@ -91,7 +91,7 @@ final class RentalSection {
                         new ColumnContent("Rent", true),
                         new ColumnContent("Loan", true),
                         new ColumnContent("Rate", true)),
-                chosen.table().stream()
+                test.table().stream()
                         .flatMap(basis -> basis.cells().stream()
                                 .map(cell -> TableBlock.row(List.of(
                                         LettingWords.basis(basis.basis()),

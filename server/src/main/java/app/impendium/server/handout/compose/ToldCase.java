@@ -11,7 +11,7 @@ import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.evaluation.AssessedView;
 import app.impendium.server.evaluation.CaseAnswers;
 import app.impendium.server.evaluation.ComparisonView;
-import app.impendium.server.evaluation.LettingView;
+import app.impendium.server.evaluation.LetHomeView;
 import app.impendium.server.evaluation.OptionView;
 import app.impendium.server.evaluation.ScheduleView;
 import app.impendium.server.evaluation.WorkingView;
@@ -127,7 +127,7 @@ final class ToldCase {
         return telling.programme();
     }
 
-    LettingView letting() {
-        return answers.letting(telling.option(), programme().stream().toList());
+    LetHomeView letting() {
+        return answers.letting(telling.option(), programme());
     }
 }
