@@ -5,6 +5,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.net.URI;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** What is typed key by key, at a person's speed: it is shown, saved, and there again after a reload. */
@@ -118,6 +122,25 @@ class EntriesTest extends Journey {
         advisor.press("Change");
         assertThat(advisor.cost("Property tax")).hasValue("4,620");
         assertThat(advisor.cost("Loan fees")).hasValue("1,499");
+    }
+
+    /** Whatever the headlines of the other views tell: they come with the figures. */
+    @Test
+    void asksOnceForEachKey() {
+        Advisor advisor = someone().signIn(Advisor.EMAIL).begin("One question", "");
+        advisor.press("Add option…").item("Duplicate");
+        advisor.waitUntilSaved();
+        List<String> asked = new CopyOnWriteArrayList<>();
+        advisor.page().onRequest(request -> {
+            if (request.method().equals("POST")) {
+                asked.add(URI.create(request.url()).getPath());
+            }
+        });
+        String rate = "6.25";
+        typeOver(advisor.figure(Field.RATE), rate);
+
+        advisor.waitUntilSaved();
+        Assertions.assertThat(asked).hasSizeBetween(1, rate.length()).containsOnly("/api/figures");
     }
 
     private static void typeOver(Locator field, String text) {

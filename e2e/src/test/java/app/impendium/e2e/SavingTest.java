@@ -81,14 +81,14 @@ class SavingTest extends Journey {
                 .setStatus(500)
                 .setContentType("application/problem+json")
                 .setBody("{\"status\":500,\"title\":\"Something went wrong\"}");
-        bea.page().route("**/api/evaluations", route -> route.fulfill(failure));
+        bea.page().route("**/api/figures", route -> route.fulfill(failure));
         bea.page().route("**/api/cases/*", route -> route.fulfill(failure));
         bea.say(Field.TERM, "15");
 
         assertThat(bea.saved()).hasText("Not saved: Something went wrong, trying again");
         assertThat(bea.page().getByText("The server could not calculate this, trying again"))
                 .isVisible();
-        bea.page().unroute("**/api/evaluations");
+        bea.page().unroute("**/api/figures");
         bea.page().unroute("**/api/cases/*");
         bea.waitUntilSaved();
         assertThat(bea.total("PAYMENTS")).hasText("180");

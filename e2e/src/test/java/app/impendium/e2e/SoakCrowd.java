@@ -122,7 +122,8 @@ final class SoakCrowd {
         for (int revision = 0; Instant.now().isBefore(end); revision++) {
             String document = SoakClient.document("Edited beside a crowd, " + revision);
             long start = System.nanoTime();
-            HttpResponse<String> figures = advisor.send("POST", "/api/evaluations", null, document);
+            HttpResponse<String> figures =
+                    advisor.send("POST", "/api/figures", null, "{\"document\": " + document + "}");
             HttpResponse<String> saved = advisor.send("PUT", address, revision, document);
             editsMs.add(TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - start));
             answers.merge("edit " + figures.statusCode(), 1, Integer::sum);

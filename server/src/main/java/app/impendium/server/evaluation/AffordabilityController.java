@@ -8,6 +8,7 @@ import app.impendium.core.pricing.RateOffer;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.problem.Calculates;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Holds an option of a case against limit sets, without keeping anything of it. */
+@Calculates
 @RestController
 class AffordabilityController {
     private static final String SETS = "sets";

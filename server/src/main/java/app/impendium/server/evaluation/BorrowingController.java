@@ -10,6 +10,7 @@ import app.impendium.core.fit.Borrowing;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.evaluation.CaseReader.Attempt;
+import app.impendium.server.problem.Calculates;
 import java.util.List;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Tells what the people of a case can borrow without a home in mind, without keeping anything of it. */
+@Calculates
 @RestController
 class BorrowingController {
 

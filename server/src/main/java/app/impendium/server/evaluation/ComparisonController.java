@@ -1,6 +1,7 @@
 package app.impendium.server.evaluation;
 
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.problem.Calculates;
 import java.util.List;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -8,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Compares the options of a case without keeping anything of it. An option without figures is told, and left out. */
+@Calculates
 @RestController
 class ComparisonController {
 

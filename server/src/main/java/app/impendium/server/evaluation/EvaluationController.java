@@ -4,6 +4,7 @@ import app.impendium.core.compare.RateLadder;
 import app.impendium.core.target.Target;
 import app.impendium.core.target.TargetSolver;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.problem.Calculates;
 import app.impendium.server.problem.Parameters;
 import java.math.BigDecimal;
 import java.util.List;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Evaluates a case without keeping anything of it. Options are counted from 0. */
+@Calculates
 @RestController
 class EvaluationController {
     @PostMapping("/api/evaluations")

@@ -7,6 +7,7 @@ import app.impendium.core.rental.Programme;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.LimitSetDocument;
 import app.impendium.server.document.ProgrammeDocument;
+import app.impendium.server.problem.Calculates;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Evaluates a case at work in one request, without keeping anything of it. */
+@Calculates
 @RestController
 class FiguresController {
 

@@ -2,6 +2,7 @@ package app.impendium.server.evaluation;
 
 import app.impendium.core.alternative.OptionGrid;
 import app.impendium.server.document.CaseDocument;
+import app.impendium.server.problem.Calculates;
 import app.impendium.server.problem.FindingView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Lays out what an option would come to at other rates, and over other terms or with other shares down. */
+@Calculates
 @RestController
 class GridController {
 

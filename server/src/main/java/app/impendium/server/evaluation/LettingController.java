@@ -10,6 +10,7 @@ import app.impendium.core.rental.Programme;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.ProgrammeDocument;
 import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.problem.Calculates;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Tells whether the rent of a let home carries its loan, without keeping anything of it. */
+@Calculates
 @RestController
 class LettingController {
     private static final Percent ALL = Percent.of("100");

@@ -11,6 +11,7 @@ import app.impendium.core.pricing.RateOffer;
 import app.impendium.core.pricing.RateTable;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.RateTableDocument;
+import app.impendium.server.problem.Calculates;
 import app.impendium.server.problem.Parameters;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Prices options on a rate table, without keeping anything. Options are counted from 0. */
+@Calculates
 @RestController
 class PricingController {
 

@@ -1,11 +1,13 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.server.problem.Calculates;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Solves a loan without a case around it: any one of its figures from the others. */
+@Calculates
 @RestController
 class SolutionController {
 

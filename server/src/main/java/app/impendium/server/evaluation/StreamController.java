@@ -1,11 +1,13 @@
 package app.impendium.server.evaluation;
 
+import app.impendium.server.problem.Calculates;
 import java.math.BigDecimal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Works out streams that are no loan of a case: other lenders' offers, with advances and payments of any kind. */
+@Calculates
 @RestController
 class StreamController {
 

@@ -14,6 +14,7 @@ import app.impendium.server.evaluation.CaseReader.Attempt;
 import app.impendium.server.outside.UnderwritingDesk;
 import app.impendium.server.outside.UnderwritingDesk.Application;
 import app.impendium.server.outside.UnderwritingDesk.UnderwritingAnswer;
+import app.impendium.server.problem.Calculates;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Asks the underwriting desk about an option, without keeping anything of it. */
+@Calculates
 @RestController
 class UnderwritingController {
     private final UnderwritingDesk desk;

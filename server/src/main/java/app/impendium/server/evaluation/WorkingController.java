@@ -14,6 +14,7 @@ import app.impendium.core.working.IncomeWorking;
 import app.impendium.core.working.Working;
 import app.impendium.server.document.CaseDocument;
 import app.impendium.server.document.Convention;
+import app.impendium.server.problem.Calculates;
 import app.impendium.server.problem.Parameters;
 import app.impendium.server.problem.RefusedException;
 import java.math.BigDecimal;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Tells how the figures of a case are calculated, without keeping anything of it. Options are counted from 0. */
+@Calculates
 @RestController
 @RequestMapping("/api/workings/{option}")
 class WorkingController {
