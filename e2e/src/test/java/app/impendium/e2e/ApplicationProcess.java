@@ -9,6 +9,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
@@ -22,7 +23,9 @@ import java.util.regex.Pattern;
 
 /** The packaged application as a process of its own, with a fresh database and the demo practice. */
 final class ApplicationProcess implements AutoCloseable {
-    private static final Path JAR = Path.of("..", "server", "target", "impendium.jar");
+    /** As it was packaged last. */
+    static final Path JAR = Path.of("..", "server", "target", "impendium.jar");
+
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private static final Pattern READY =
             Pattern.compile("The demo practice is set up|[Nn]o demo is (set up|asked for)");
@@ -45,13 +48,18 @@ final class ApplicationProcess implements AutoCloseable {
 
     /** The same, with further settings in its environment. */
     static ApplicationProcess start(Map<String, String> settings) {
-        if (!Files.exists(JAR)) {
-            throw new IllegalStateException(JAR + " is missing: package the server first");
+        return start(JAR, settings);
+    }
+
+    /** Another build of it. */
+    static ApplicationProcess start(Path jar, Map<String, String> settings) {
+        if (!Files.exists(jar)) {
+            throw new IllegalStateException(jar + " is missing: package the server first");
         }
         String database = "journey_" + ProcessHandle.current().pid() + "_" + System.nanoTime();
         createDatabase(database);
         ProcessBuilder builder =
-                new ProcessBuilder("java", "-Xshare:auto", "-Dspring.aot.enabled=true", "-jar", JAR.toString());
+                new ProcessBuilder("java", "-Xshare:auto", "-Dspring.aot.enabled=true", "-jar", jar.toString());
         Map<String, String> environment = builder.environment();
         environment.put("IMPENDIUM_DATABASE_URL", databaseUrl(database));
         environment.put("IMPENDIUM_PORT", "0");
@@ -91,6 +99,19 @@ final class ApplicationProcess implements AutoCloseable {
             }
         }
         return Duration.ofNanos(nanos);
+    }
+
+    /** How many transactions its database has ended so far; a statement by itself is one. */
+    long transactions() {
+        String sql = "select xact_commit + xact_rollback from pg_stat_database where datname = '" + database + "'";
+        try (Connection connection = connect(setting("IMPENDIUM_DATABASE_URL"));
+                Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery(sql)) {
+            row.next();
+            return row.getLong(1);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static long nanosOf(Path thread) throws IOException {
@@ -135,13 +156,17 @@ final class ApplicationProcess implements AutoCloseable {
     }
 
     private static void run(String databaseUrl, String sql) {
-        try (Connection connection = DriverManager.getConnection(
-                        databaseUrl, setting("IMPENDIUM_DATABASE_USER"), setting("IMPENDIUM_DATABASE_PASSWORD"));
+        try (Connection connection = connect(databaseUrl);
                 Statement statement = connection.createStatement()) {
             statement.execute(sql);
         } catch (SQLException e) {
             throw new IllegalStateException("No test database; ./impendium test starts one", e);
         }
+    }
+
+    private static Connection connect(String databaseUrl) throws SQLException {
+        return DriverManager.getConnection(
+                databaseUrl, setting("IMPENDIUM_DATABASE_USER"), setting("IMPENDIUM_DATABASE_PASSWORD"));
     }
 
     private static String databaseUrl(String name) {
