@@ -138,6 +138,7 @@ class EntriesTest extends Journey {
         });
         String rate = "6.25";
         typeOver(advisor.figure(Field.RATE), rate);
+        advisor.figure(Field.RATE).press("Tab");
 
         advisor.waitUntilSaved();
         Assertions.assertThat(asked).hasSizeBetween(1, rate.length()).containsOnly("/api/figures");

@@ -53,11 +53,7 @@ class DatabaseTroubleTest {
         try {
             Stream.of(
                             bea.get("/api/cases"),
-                            bea.get("/api/session"),
                             bea.post("/api/cases", Documents.purchase("Away").toString()),
-                            bea.post(
-                                    "/api/evaluations",
-                                    Documents.purchase("Away").toString()),
                             bea.signIn(Client.BEA, Client.PASSWORD))
                     .forEach(answer -> assertThat(answer)
                             .satisfies(DatabaseTroubleTest::assertIsTrouble)
