@@ -141,7 +141,11 @@ class EntriesTest extends Journey {
         advisor.figure(Field.RATE).press("Tab");
 
         advisor.waitUntilSaved();
-        Assertions.assertThat(asked).hasSizeBetween(1, rate.length()).containsOnly("/api/figures");
+        // The ladder is what this view shows beside.
+        Assertions.assertThat(asked).containsOnly("/api/figures", "/api/ladders/1");
+        Assertions.assertThat(asked)
+                .filteredOn(path -> path.equals("/api/figures"))
+                .hasSizeBetween(1, rate.length());
     }
 
     private static void typeOver(Locator field, String text) {
