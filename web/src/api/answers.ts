@@ -36,14 +36,14 @@ export const figuresQuery = (document: CaseDocument) =>
     retry: false,
   })
 
-/** What a case is held against: limit sets, null while they are not known, and the programme of a let home. */
-export type HeldAgainst = { sets: readonly LimitSetView[] | null; programme: ProgrammeView | null }
+/** What a case is checked against: limit sets, null while they are not known, and the programme of a let home. */
+export type CheckedAgainst = { sets: readonly LimitSetView[] | null; programme: ProgrammeView | null }
 
-/** What heads the views of a case, and the limit sets that it speaks of. */
-export type Headlines = { view: HeadlinesView; sets: HeldAgainst['sets'] }
+/** The headlines of a case's views, and the limit sets that they are about. */
+export type Headlines = { view: HeadlinesView; sets: CheckedAgainst['sets'] }
 
-/** The figures of a case at work, with what heads its views. */
-export const workFiguresQuery = (document: CaseDocument, { sets, programme }: HeldAgainst) =>
+/** The figures of an open case, with the headlines of its views. */
+export const workFiguresQuery = (document: CaseDocument, { sets, programme }: CheckedAgainst) =>
   queryOptions({
     ...FOR_GOOD,
     queryKey: [

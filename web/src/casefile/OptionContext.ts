@@ -15,7 +15,7 @@ export type OpenOption = {
   figures: OptionView
   /** What its figures were asked of. */
   answered: AnsweredOption
-  /** What heads the views of the case, asked with its figures; null before the first answer. */
+  /** The headlines of the case's views, asked with its figures; null before the first answer. */
   headlines: Headlines | null
   /** Changes it within a run of changes that are undone as one. */
   change: (how: OptionChange) => void

@@ -6,7 +6,7 @@ import { Refusal, type CaseDocument, type EvaluationView, type FieldProblem } fr
 import { hasUnreadableEntry, type CaseStore } from './caseStore'
 import { byIds } from '../field/pointers'
 import { useRested } from '../ui/useRested'
-import { useHeldAgainst } from './useHeldAgainst'
+import { useCheckedAgainst } from './useCheckedAgainst'
 
 export type Figures = {
   /**
@@ -18,7 +18,7 @@ export type Figures = {
   answered: CaseDocument
   /** The document's figures, or those of the last entries that had an answer when they were finished. */
   evaluation: EvaluationView
-  /** What heads the views, of the same document as the figures; null before the first answer. */
+  /** The headlines of the views, of the same document as the figures; null before the first answer. */
   headlines: Headlines | null
   /** The document that is asked about: as it was when the keys last rested. */
   rested: CaseDocument
@@ -42,7 +42,7 @@ export function useFigures(store: CaseStore, opened: Pick<Answered, 'answered' |
   const queries = useQueryClient()
   const document = useStore(store.store, (state) => state.document)
   const rested = useRested(document, KEYS_REST_MS)
-  const heldAgainst = useHeldAgainst(rested)
+  const checkedAgainst = useCheckedAgainst(rested)
   const hasUnreadable = useStore(store.store, hasUnreadableEntry)
   const isFinished = useStore(store.store.temporal, (history) => history.isTracking)
   const [answer, setAnswer] = useState<Answer>({
@@ -60,7 +60,7 @@ export function useFigures(store: CaseStore, opened: Pick<Answered, 'answered' |
     let isDropped = false
     let retry: ReturnType<typeof setTimeout> | undefined
     const again = () => setAttempt({ of: rested, count: count + 1 })
-    const query = workFiguresQuery(rested, heldAgainst)
+    const query = workFiguresQuery(rested, checkedAgainst)
     queries.query(query).then(
       ({ headlines, ...evaluation }) =>
         setAnswer({
@@ -68,7 +68,7 @@ export function useFigures(store: CaseStore, opened: Pick<Answered, 'answered' |
           document: rested,
           answered: rested,
           evaluation,
-          headlines: { view: headlines, sets: heldAgainst.sets },
+          headlines: { view: headlines, sets: checkedAgainst.sets },
           problems: [],
         }),
       (error: unknown) => {
@@ -85,7 +85,7 @@ export function useFigures(store: CaseStore, opened: Pick<Answered, 'answered' |
       void queries.cancelQueries({ queryKey: query.queryKey, exact: true })
       clearTimeout(retry)
     }
-  }, [queries, rested, heldAgainst, count])
+  }, [queries, rested, checkedAgainst, count])
 
   const isAnswered = answer.document === document
   const status = isAnswered ? answer.status : 'pending'

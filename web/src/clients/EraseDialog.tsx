@@ -17,7 +17,7 @@ export function EraseDialog({ client, close, done }: EraseDialogProps) {
   return (
     <ModalDialog
       title={`Erase ${name}`}
-      description="The client goes for good, with every saved state, hand-out, page and note of the cases below. The log keeps that it was done, without the name. Backups made before, and what a restore has kept aside, still contain it until they are replaced."
+      description="The client is permanently deleted, with every saved state, hand-out, page and note of the cases below. The log keeps that it was done, without the name. Backups made before, and what a restore has kept aside, still contain it until they are replaced."
       close={close}
     >
       {extent.data && (

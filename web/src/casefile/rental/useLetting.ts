@@ -11,7 +11,7 @@ import { lettingQuery, programmesQuery, type LettingTerms } from '../../api/lett
 import { useAnswer, type Answer } from '../../answer/useAnswer'
 import { useOpenCase } from '../CaseContext'
 import { useOption } from '../OptionContext'
-import { programmesOf } from '../useHeldAgainst'
+import { programmesOf } from '../useCheckedAgainst'
 import { useOfferedTable } from '../useOfferedTable'
 
 /** What letting the home of the option that is shown comes to. */

@@ -89,15 +89,15 @@ public final class AdvisorsAtWork extends Simulation {
                         .asJson()
                         .check(status().is(201), jsonPath("$.id").saveAs("id")))
                 .exec(sse("news").get("/api/cases/#{id}/news"))
-                .during(session -> left(END))
+                .asLongAs(session -> isBefore(END))
                 .on(edit())
                 .exec(sse("no more news").close());
         ScenarioBuilder greedy = scenario("one who asks for more")
                 .exec(session -> session.set("address", "203.0.113.250").set("token", ""))
                 .exec(signedIn)
                 .pause(session -> left(BESIDE))
-                .during(session -> left(END))
-                .on(exec(many()));
+                .asLongAs(session -> isBefore(END))
+                .on(many());
         setUp(
                         advisors.injectOpen(rampUsers(ADVISORS).during(SIGN_IN_WITHIN)),
                         greedy.injectOpen(rampUsers(1).during(Duration.ofSeconds(1))))
@@ -181,10 +181,14 @@ public final class AdvisorsAtWork extends Simulation {
     }
 
     private String phase() {
-        if (left(MEASURED).compareTo(Duration.ZERO) > 0) {
+        if (isBefore(MEASURED)) {
             return "warm-up ";
         }
-        return left(BESIDE).compareTo(Duration.ZERO) > 0 ? "" : BESIDE_GREEDY;
+        return isBefore(BESIDE) ? "" : BESIDE_GREEDY;
+    }
+
+    private boolean isBefore(Duration then) {
+        return !left(then).isNegative();
     }
 
     /** How long it is until then. */
@@ -207,10 +211,10 @@ public final class AdvisorsAtWork extends Simulation {
     private Session typed(Session session) {
         String rate = "%.3f".formatted(3 + ThreadLocalRandom.current().nextInt(4000) / 1000.0);
         String changed = RATE.matcher(document).replaceFirst("$1" + rate);
-        String heldAgainst = "{\"document\": " + changed + ", \"sets\": " + limits;
+        String checkedAgainst = "{\"document\": " + changed + ", \"sets\": " + limits;
         return session.set("document", changed)
-                .set("question", heldAgainst + ", \"programme\": null}")
-                .set("limits", heldAgainst + ", \"table\": null}");
+                .set("question", checkedAgainst + ", \"programme\": null}")
+                .set("limits", checkedAgainst + ", \"table\": null}");
     }
 
     private static String read(String name) {

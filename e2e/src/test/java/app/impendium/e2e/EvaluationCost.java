@@ -11,10 +11,11 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -34,16 +35,17 @@ final class EvaluationCost {
     /** How many ask at once, and how many rounds of them warm the server up. */
     private record Load(int atOnce, int warmUpRounds) {}
 
-    private final HttpClient http;
+    /** Somebody with a session of their own, and what they ask. */
+    private record Asker(HttpClient http, HttpRequest question) {}
+
+    private final List<Asker> askers;
     private final Load load;
     private final String address;
-    private final HttpRequest question;
 
-    private EvaluationCost(HttpClient http, Load load, String address, HttpRequest question) {
-        this.http = http;
+    private EvaluationCost(List<Asker> askers, Load load, String address) {
+        this.askers = askers;
         this.load = load;
         this.address = address;
-        this.question = question;
     }
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
@@ -69,7 +71,11 @@ final class EvaluationCost {
                 "SERVER_TOMCAT_ACCESSLOG_DIRECTORY", logs.toString(),
                 "SERVER_TOMCAT_ACCESSLOG_BUFFERED", "false",
                 "SERVER_TOMCAT_ACCESSLOG_PATTERN", "%m %U %s %D"))) {
-            EvaluationCost cost = signedIn(application.url(), load, address, document);
+            List<Asker> askers = new ArrayList<>();
+            for (int i = 0; i < load.atOnce(); i++) {
+                askers.add(signedIn(application.url(), address, document));
+            }
+            EvaluationCost cost = new EvaluationCost(askers, load, address);
             for (int round = 0; round < load.warmUpRounds(); round++) {
                 cost.askAtOnce();
             }
@@ -78,7 +84,7 @@ final class EvaluationCost {
         }
     }
 
-    private static EvaluationCost signedIn(String url, Load load, String address, String document)
+    private static Asker signedIn(String url, String address, String document)
             throws IOException, InterruptedException {
         CookieManager cookies = new CookieManager();
         HttpClient http = HttpClient.newBuilder()
@@ -99,7 +105,7 @@ final class EvaluationCost {
                 .header("X-XSRF-TOKEN", token(cookies))
                 .POST(BodyPublishers.ofString(document))
                 .build();
-        return new EvaluationCost(http, load, address, question);
+        return new Asker(http, question);
     }
 
     private static String demo(String name) throws IOException {
@@ -172,8 +178,8 @@ final class EvaluationCost {
     }
 
     private void askAtOnce() {
-        CompletableFuture.allOf(IntStream.range(0, load.atOnce())
-                        .mapToObj(i -> http.sendAsync(question, BodyHandlers.ofString()))
+        CompletableFuture.allOf(askers.stream()
+                        .map(asker -> asker.http().sendAsync(asker.question(), BodyHandlers.ofString()))
                         .map(answer -> answer.thenAccept(EvaluationCost::expectFigures))
                         .toArray(CompletableFuture[]::new))
                 .join();

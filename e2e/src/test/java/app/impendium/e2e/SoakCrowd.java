@@ -20,6 +20,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -69,9 +70,16 @@ final class SoakCrowd {
             String list = SoakClient.JSON.createObjectNode().put("text", text).toString();
             crowd.add(again("list", () -> lister.send("POST", "/api/loan-lists/reading", null, list)));
         }
-        String logo = "{\"name\": \"Ostrander & Pell\", \"address\": \"\", \"logo\": \"%s\"}".formatted(logo());
         SoakClient owner = SoakClient.signedIn(url, "203.0.113.22");
-        crowd.add(again("logo", () -> owner.send("PUT", "/api/letterhead", null, logo)));
+        String logo = logo();
+        AtomicInteger revision =
+                new AtomicInteger(owner.get("/api/letterhead").get("revision").asInt());
+        crowd.add(again("logo", () -> {
+            int seen = revision.getAndIncrement();
+            String letterhead =
+                    "{\"name\": \"Letterhead %d\", \"address\": \"\", \"logo\": \"%s\"}".formatted(seen, logo);
+            return owner.send("PUT", "/api/letterhead", seen, letterhead);
+        }));
         String page = "{\"key\": \"%s\", \"chartWidth\": 680}".formatted(link(owner));
         SoakClient reader = SoakClient.signedIn(url, "203.0.113.23");
         for (int i = 0; i < READERS; i++) {

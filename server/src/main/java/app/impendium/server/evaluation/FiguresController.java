@@ -21,10 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 class FiguresController {
 
     /**
-     * A case, and what it is held against.
+     * A case, and what it is checked against.
      *
      * @param sets at most fifty
-     * @param programme what a let home is held against; absent for none
+     * @param programme what a let home is checked against; absent for none
      */
     record FiguresQuestion(
             CaseDocument document,
@@ -38,12 +38,12 @@ class FiguresController {
     /**
      * The figures of a case: one entry for each option, in the case's order.
      *
-     * @param headlines what heads the views of the case
+     * @param headlines of the views of the case
      */
     record FiguresView(List<OptionView> options, HeadlinesView headlines) {}
 
     /**
-     * The figures of the options, and what heads each view of the case.
+     * The figures of the options, and the headline of each view of the case.
      *
      * @throws CaseException if the case, a set or the programme has no meaning, with every finding
      */

@@ -18,7 +18,7 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /**
- * What heads the views of a case, told without looking for what would help.
+ * The headlines of a case's views, without solving for what would help.
  *
  * @param cheapestThen the options, from 0, that cost least for as long as they are kept; empty where it cannot be told
  * @param options one for each option of the case
@@ -26,7 +26,7 @@ import java.util.stream.IntStream;
 record HeadlinesView(List<Integer> cheapestThen, List<OptionHeadlineView> options) {
 
     /**
-     * What heads the views of one option.
+     * The headlines of one option.
      *
      * @param sets one for each limit set; empty where it cannot be told
      * @param letting absent where the home is not let, its rent is not known, or there is no programme

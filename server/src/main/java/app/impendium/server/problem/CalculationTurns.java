@@ -37,7 +37,7 @@ class CalculationTurns implements WebMvcConfigurer, HandlerInterceptor {
                 && AnnotatedElementUtils.hasAnnotation(method.getBeanType(), Calculates.class);
         if (calculates && session != null) {
             if (!turns.begin(session)) {
-                throw new BusyException("Your other questions are still being worked out.", RETRY_AFTER);
+                throw new BusyException("Too many questions are being worked out. Ask again in a moment.", RETRY_AFTER);
             }
             request.setAttribute(SESSION, session);
         }

@@ -7,22 +7,23 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Lets everybody do few things at once, and all together not many more than there are processors. What more one asks for waits for
- * their own turn, and keeps nobody else waiting.
+ * Bounds what each does at once, and what all do. Whoever asks for more waits for a turn of their own before one among all, so that nobody
+ * else waits for them.
  *
  * @param <K> who asks
  */
 final class OwnTurns<K> {
-    private final ConcurrentMap<K, Turns> ofAll = new ConcurrentHashMap<>();
+    private final ConcurrentMap<K, Own> ofEach = new ConcurrentHashMap<>();
     private final Semaphore free;
     private final int mostOfOne;
     private final Duration longestWait;
 
-    private static final class Turns {
+    /** Of one who asks. */
+    private static final class Own {
         private final Semaphore free;
         private int asking;
 
-        private Turns(int most) {
+        private Own(int most) {
             this.free = new Semaphore(most, true);
         }
     }
@@ -39,8 +40,8 @@ final class OwnTurns<K> {
 
     /** Waits for a turn of this one, to be given back by {@link #end}; whether it came in time. */
     boolean begin(K one) {
-        Turns own = ofAll.compute(one, (key, known) -> {
-            Turns turns = known == null ? new Turns(mostOfOne) : known;
+        Own own = ofEach.compute(one, (key, known) -> {
+            Own turns = known == null ? new Own(mostOfOne) : known;
             turns.asking++;
             return turns;
         });
@@ -67,11 +68,11 @@ final class OwnTurns<K> {
     /** Ends a turn that began. */
     void end(K one) {
         free.release();
-        ofAll.get(one).free.release();
+        ofEach.get(one).free.release();
         leave(one);
     }
 
     private void leave(K one) {
-        ofAll.computeIfPresent(one, (key, turns) -> --turns.asking == 0 ? null : turns);
+        ofEach.computeIfPresent(one, (key, turns) -> --turns.asking == 0 ? null : turns);
     }
 }

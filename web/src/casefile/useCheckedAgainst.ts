@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { limitSetsQuery } from '../api/affordability'
-import type { HeldAgainst } from '../api/answers'
+import type { CheckedAgainst } from '../api/answers'
 import type { CaseDocument, ProgrammeView } from '../api/client'
 import { programmesQuery } from '../api/letting'
 import { marketOf } from '../format/market'
@@ -14,7 +14,7 @@ export function programmesOf(document: CaseDocument, all: readonly ProgrammeView
 }
 
 /** The practice's limit sets of a case's market, and the programme of its let home. */
-export function useHeldAgainst(document: CaseDocument): HeldAgainst {
+export function useCheckedAgainst(document: CaseDocument): CheckedAgainst {
   const limits = useQuery(limitSetsQuery).data
   const all = useQuery(programmesQuery).data
   const market = marketOf(document)
